@@ -113,8 +113,8 @@ export const chainedMoments: readonly Moment[] = [
     126.7,
     [
       /^ready \+ sugar 530, corn-syrup 220, water 120: Mix/,
-      /^ready: While it cooks beat whites/,
       /^ready: Turn the heat up/,
+      /^rises 114\.7: While it cooks beat whites/,
       /^target: Cook/,
       /^ready \+ egg-white 66: Continue beating/,
       /^ready \+ pecans 70: Fold/,

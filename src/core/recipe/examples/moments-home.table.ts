@@ -130,7 +130,7 @@ export const homeMoments: readonly Moment[] = [
     [
       /^ready: Add the egg whites/,
       /^ready \+ sugar 130, corn-syrup 245, water 80: In a small pot/,
-      /^ready: While the syrup is cooking/,
+      /^rises [\d.]+: While the syrup is cooking/,
       /^target: Bring to a boil/,
       /^ready \+ egg-white 100, cream-of-tartar 2: With the mixer/,
       /^after 480: Whip/,
@@ -458,7 +458,7 @@ export const homeMoments: readonly Moment[] = [
     121,
     [
       /^ready \+ sugar 450, water 150: Boil/,
-      /^ready: Whisk the whites/,
+      /^rises [\d.]+: Whisk the whites/,
       /^target: Cook/,
       /^ready \+ egg-white 66: Pour the syrup over/,
       /^ready \+ tahini 500: Fold/,

@@ -283,7 +283,7 @@ export const marketMoments: readonly Moment[] = [
     126.7,
     [
       /^ready \+ sugar 500, corn-syrup 160, water 120: Cook/,
-      /^ready: Meanwhile beat whites/,
+      /^rises [\d.]+: Meanwhile beat whites/,
       /^target: Cook to 126.7°/,
       /^ready \+ egg-white \d+: Pour hot syrup/,
       /→ out: Drop from a spoon/,

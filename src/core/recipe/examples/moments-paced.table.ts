@@ -498,7 +498,7 @@ export const pacedMoments: readonly Moment[] = [
     117,
     [
       /^ready \+ sugar 250, glucose-42 250, water 80: Cook sugar, glucose,/,
-      /^ready: Meanwhile whip whites/,
+      /^rises [\d.]+: Meanwhile whip whites/,
       /^target: Cook to 117°/,
       /^ready \+ egg-white 132, cream-of-tartar 2: Trickle in on/,
       /^after 420: Whip 7 min/,

@@ -87,7 +87,7 @@ export const pastedMoments: readonly Moment[] = [
     118,
     [
       /^ready \+ caster-sugar 150, glucose-42 100, water 40: Heat/,
-      /^ready: Meanwhile whisk/,
+      /^rises [\d.]+: Meanwhile whisk/,
       /^target: Cook to 118°$/,
       /^ready \+ egg-white 100: Stream in/,
       /^after 480: Stream in/,
@@ -152,7 +152,7 @@ export const pastedMoments: readonly Moment[] = [
     145,
     [
       /^ready \+ sugar 700, water 200: Boil/,
-      /^ready: Meanwhile whip/,
+      /^rises [\d.]+: Meanwhile whip/,
       /^target: Cook to 145°$/,
       /^ready \+ sugar 50, egg-white 110: Pour the syrup/,
       /^after 300: Whip/,
@@ -316,7 +316,7 @@ export const pastedMoments: readonly Moment[] = [
     120,
     [
       /^ready \+ sugar 300, corn-syrup 100, water 80: Cook/,
-      /^ready: Whip whites to soft peaks$/,
+      /^rises [\d.]+: Whip whites to soft peaks$/,
       /^target: Cook to 120°$/,
       /^ready \+ egg-white 60: Stream in the syrup/,
       /^after 360: Stream in the syrup/,

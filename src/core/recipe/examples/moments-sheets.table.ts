@@ -362,7 +362,7 @@ export const sheetMoments: readonly Moment[] = [
     [
       /^ready \+ sugar 800, corn-syrup 328, water 177: In a/,
       /^ready: Stir only/,
-      /^ready: While the/,
+      /^rises 111\.9: While the/,
       /^target: Cook syrup/,
       /^ready \+ egg-white 99: Carefully pour/,
       /^after 300: Continue to/,
@@ -377,7 +377,7 @@ export const sheetMoments: readonly Moment[] = [
     143,
     [
       /^ready \+ sugar 250, water 30: Meanwhile cook/,
-      /^ready: In a/,
+      /^rises 131: In a/,
       /^target: Cook to/,
       /^word: With the/,
       /^ready \+ egg-white 66: Pour the/,

@@ -159,8 +159,8 @@ export const shortMoments: readonly Moment[] = [
     124,
     [
       /^ready \+ light-brown-sugar 600, water 200, vinegar 15: Stir sugar/,
-      /^ready: Meanwhile beat/,
       /^ready: Turn the heat up$/,
+      /^rises 112: Meanwhile beat/,
       /^target: Cook without stirring/,
       /\+ egg-white 66/,
       /^after 300/,
@@ -436,7 +436,7 @@ export const shortMoments: readonly Moment[] = [
     122,
     [
       /^ready \+ sugar 600, corn-syrup 340, water 120: Combine/,
-      /^ready: While it boils/,
+      /^rises 110: While it boils/,
       /^target: Boil/,
       /^ready \+ egg-white 100 → out: With mixer/,
       /^ready: Press/,
@@ -503,7 +503,7 @@ export const shortMoments: readonly Moment[] = [
     122,
     [
       /^ready \+ sugar 450, corn-syrup 340, water 120: Combine/,
-      /^ready: While it boils/,
+      /^rises 110: While it boils/,
       /^target: Boil/,
       /^ready \+ sugar 150, egg-white 100.*: With mixer/,
       /^ready.*: Press/,
@@ -535,7 +535,7 @@ export const shortMoments: readonly Moment[] = [
     135,
     [
       /^ready \+ sugar 300, corn-syrup 150, water 75: Bring/,
-      /^ready: Beat the egg white/,
+      /^rises [\d.]+: Beat the egg white/,
       /^target: /,
       /^ready \+ egg-white 35.*: Pour the syrup/,
       /^ready \+ sesame 80: Mix in/,

@@ -160,7 +160,7 @@ export const spokenMoments: readonly Moment[] = [
     148.9,
     [
       /^ready \+ sugar 300, corn-syrup 80, water 60: Cook the sugar syrup/,
-      /^ready: Meanwhile beat the whites/,
+      /^rises [\d.]+: Meanwhile beat the whites/,
       /^target/,
       /^word: With mixer running/,
       /^ready \+ egg-white 66, sugar 25: Pour it in/,
@@ -215,7 +215,7 @@ export const spokenMoments: readonly Moment[] = [
     148,
     [
       /^ready \+ sugar 2000, glucose-42 600, water 600: Cook sugar/,
-      /^ready: Whip egg white/,
+      /^rises [\d.]+: Whip egg white/,
       /^target: Cook to 148°/,
       /^word: Pour honey onto egg white/,
       /^ready \+ egg-white 300, sugar 40: Pour on/,
@@ -309,7 +309,7 @@ export const spokenMoments: readonly Moment[] = [
     130,
     [
       /^ready \+ sugar 400, corn-syrup 200, water 120: Sugar/,
-      /^ready: Meanwhile whip the egg whites$/,
+      /^rises [\d.]+: Meanwhile whip the egg whites$/,
       /^target: Cook to 130/,
       /^ready \+ egg-white 66: Pour the syrup/,
       /^after 600: Whip/,

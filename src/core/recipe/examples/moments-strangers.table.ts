@@ -567,7 +567,7 @@ export const strangersMoments: readonly Moment[] = [
     140,
     [
       /^ready \+ honey 250, sugar 250, water 80: Cook/,
-      /^ready: Whisk whites until stiff/,
+      /^rises [\d.]+: Whisk whites until stiff/,
       /^target/,
       /^ready \+ egg-white 66/,
       /^ready \+ walnuts 350: Walnuts in/,

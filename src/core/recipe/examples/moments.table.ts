@@ -136,7 +136,7 @@ export const moments: readonly Moment[] = [
     145,
     [
       /^ready \+ honey 300, sugar 400, water 100: Boil the sugar, honey and water$/,
-      /^ready: Meanwhile whisk the egg whites/,
+      /^rises [\d.]+: Meanwhile whisk the egg whites/,
       /^target: Cook to 145°$/,
       /^ready \+ egg-white 99: Pour the syrup onto the whites$/,
       /^after 600: Whisk for 10 minutes until thick$/,
@@ -263,7 +263,7 @@ export const moments: readonly Moment[] = [
     123.9,
     [
       /^ready \+ sugar 350, water 100: Boil the sugar and water$/,
-      /^ready: Meanwhile, whisk the egg whites/,
+      /^rises [\d.]+: Meanwhile, whisk the egg whites/,
       /^target: Cook to 123\.9°$/,
       /^ready \+ egg-white 50: With the mixer on slow, trickle in the syrup$/,
       /^after 480: Raise the speed/,
@@ -473,7 +473,7 @@ export const moments: readonly Moment[] = [
     140,
     [
       /^ready \+ glucose-42 200, caster-sugar 500, honey 120, water 150: Put/,
-      /^ready: Whisk the whites/,
+      /^rises [\d.]+: Whisk the whites/,
       /^target: Cook/,
       /^ready \+ egg-white 66: With the motor on/,
       /^after 480: Whisk on high/,
@@ -785,7 +785,7 @@ export const moments: readonly Moment[] = [
     150,
     [
       /^ready \+ sugar 300, water 90: Boil/,
-      /^ready: Whip/,
+      /^rises [\d.]+: Whip/,
       /^target: Cook to 150°$/,
       /^ready \+ egg-white 66: Pour the syrup/,
       /^after 900: Keep whipping/,

@@ -51,7 +51,9 @@ export function waitedOnce(steps: readonly Step[], targetC: number | null): read
       Math.abs(earlier.celsius - celsius) < SAME
     // "cook to 124°. While it cooks beat the whites. Once it is at 124° pour": what is done meanwhile stands before the end
     const told = when.on === 'target' ? out.findLastIndex((s) => isSame(s) && onlyWaits(s)) : -1
-    const isMeanwhile = told >= 0 && out.slice(told + 1).every((s) => s.when.on === 'ready' && onlyWaits(s))
+    const isOnTheWay = ({ when: on }: Step): boolean =>
+      on.on === 'ready' || (on.on === 'rises' && celsius !== null && on.celsius < celsius)
+    const isMeanwhile = told >= 0 && out.slice(told + 1).every((s) => isOnTheWay(s) && onlyWaits(s))
     if (isMeanwhile) out.push(withWords(out.splice(told, 1)[0] as Step, step))
     else if (before && (isSame(before) || leadsTo(before, step) || isTested(before, step)) && onlyWaits(before))
       out.splice(-1, 1, withWords(before, step))

@@ -8,6 +8,7 @@ import { ADDS_IN } from '../sentence/adds'
 import { actOf } from '../sentence/button'
 import {
   CLIMBS,
+  isUntimedFoam,
   SLOW_S,
   STEEPS,
   STOVE,
@@ -124,6 +125,9 @@ const LONG_S = 300
 /** ◊ s: nothing takes longer to dissolve over its flame. */
 const DISSOLVES_S = 900
 const STANDS = /\b(?:rest|sit|stand)\b/i
+
+/** Why whites are begun where nobody said when. */
+const WHIPPED_BY_THEN = 'Begun here they are stiff when the syrup is there; begun sooner they sink again.'
 
 /** What is heated already. */
 const HEATED = /\b(?:heat|flame|boil|bubble|carameli[sz]e|simmer|melt|cook|warm|dissolved?|stove|burner)/i
@@ -272,7 +276,7 @@ export function stepsFrom(told: Told): Step[] {
         label: called(pulls ? worded.replace(COOKS, '') : worded),
         when: handwork && waitsFor(handwork, when, text) && !(adds && takesOff(text)) ? { on: 'window' } : when,
         say,
-        why: '',
+        why: when.on === 'rises' && isUntimedFoam(text) ? WHIPPED_BY_THEN : '',
         act: pulls ? 'Pulled' : actOf(text, i > told.pullAt && !isTopSpread, putIn ? 'before' : adds ? 'now' : null),
         ...(!putIn && goesIn),
         ...(handwork && { handwork }),

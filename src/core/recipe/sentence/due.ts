@@ -16,7 +16,7 @@ import {
 } from './endings'
 import { turnsThere } from './flame'
 import { type HeatUnit, heatIn, inDegrees, unitOf } from './heats'
-import { GETS_COLD, pours, withoutHeat } from './moves'
+import { GETS_COLD, pours, whipsWhites, withoutHeat } from './moves'
 
 /** A method as it was understood, before it is steps. */
 export interface Told {
@@ -149,6 +149,14 @@ const OF_SLAB = /\b(?:marble|slab|stone|table|tray)s? (?:is )?at (?:about )?\d+/
 /** "Cool to 80 °C and add the nuts" */
 const COOL_IT = /^(?:then )?(?:let (?:it |the \w+ )?|leave (?:it )?to )?cool\b/i
 
+/** ◊ Whites are whipped in the time in which a syrup climbs the last of its way, °C: begun with it they would have sunk by then. */
+const FOAM_SOONER_C = 12
+/** ◊ Below that a syrup has hardly begun to boil, °C. */
+const FOAM_FROM_C = 106
+/** "Meanwhile whip the whites to stiff peaks", with no word of when. */
+export const isUntimedFoam = (text: string): boolean =>
+  whipsWhites(text) && heatIn(text) === null && !WATCHES.test(text) && secondsIn(text) === null
+
 /** When sentence `i` is due: `ready` where nothing of it is waited for. */
 export function triggerOf(text: string, i: number, { said, unit, pullAt, endings, stageC, groupAt }: Told): Trigger {
   if (i === pullAt) return { on: 'target' }
@@ -204,6 +212,8 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
   if (i > 0 && !pulled && (BOILED_THEN.test(text) || (BRINGS_UP.test(text) && !groupAt.has(i)))) return { on: 'boil' }
   if (!pulled && BRINGS_TO_BOIL.test(text) && (turnsThere(text) || THEN_DOWN.test(said[i + 1] ?? '')))
     return { on: 'boil' }
+  if (end && end.low > FOAM_FROM_C && isUntimedFoam(text) && !pulled && [...groupAt.keys()].some((at) => at < i))
+    return { on: 'rises', celsius: Math.max(end.low - FOAM_SOONER_C, FOAM_FROM_C) }
   const shade = pulled ? undefined : OTHER_SHADE.exec(text)?.[1]
   if (shade) return { on: 'word', word: shade }
   const seen = pulled ? undefined : ONCE.exec(text)?.[1]?.split(THEN_DONE)[0]
