@@ -1,6 +1,6 @@
 // @vitest-environment happy-dom
 /** What is thought of a batch, what it cost, and where its codes lead. */
-import { fireEvent, screen, waitFor, within } from '@testing-library/react'
+import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import type { BatchStock } from '@/contract/stock'
 import { type BatchVerdict, nothingJudged, verdictSchema } from '@/contract/verdict'
@@ -38,7 +38,8 @@ describe('a verdict', () => {
 
   it('is sent with the one its writer saw, and nothing before anything has changed', async () => {
     form()
-    expect((screen.getByRole('button', { name: 'Nothing to save' }) as HTMLButtonElement).disabled).toBe(true)
+    press('Nothing to save')
+    expect(sent).toEqual([])
     press('good')
     fireEvent.change(screen.getByLabelText(/^Note/), { target: { value: 'A shade later next time.' } })
     const body = await save()
@@ -46,6 +47,18 @@ describe('a verdict', () => {
     expect(body).toMatchObject({ score: 4, note: 'A shade later next time.', from: blank })
     expect(verdictSchema.safeParse(body).success).toBe(true)
     await waitFor(() => expect(refresh).toHaveBeenCalled())
+  })
+
+  it('takes a figure that is still being typed with the press that saves it', async () => {
+    form()
+    const box = screen.getByLabelText('A piece weighs')
+    act(() => box.focus())
+    fireEvent.change(box, { target: { value: '12' } })
+    const button = screen.getByRole('button', { name: 'Nothing to save' })
+    act(() => button.focus())
+    fireEvent.click(button)
+    await waitFor(() => expect(sent).toHaveLength(1))
+    expect(sent[0]?.body).toMatchObject({ judged: { tasting: { pieceGrams: 12 } } })
   })
 
   it('takes back what is touched a second time', async () => {

@@ -43,7 +43,7 @@ export function BatchVerdictForm({ batchId, family, verdict }: Props) {
 
   const changed = formState.isDirty
   return (
-    <form onSubmit={save} className="sheet flex flex-col gap-4 p-5">
+    <form onSubmit={changed ? save : (e) => e.preventDefault()} className="sheet flex flex-col gap-4 p-5">
       <Score control={control} />
       <Tastes control={control} family={family} />
       <Flaws control={control} />
@@ -65,7 +65,8 @@ export function BatchVerdictForm({ batchId, family, verdict }: Props) {
           {problem}
         </p>
       )}
-      <Button type="submit" look={changed ? 'primary' : 'plain'} disabled={!changed}>
+      {/* a figure that is being typed counts when its box is left, by this very press */}
+      <Button type="submit" look={changed ? 'primary' : 'plain'} aria-disabled={!changed}>
         {changed ? 'Save' : verdict.note || verdict.score ? 'Saved' : 'Nothing to save'}
       </Button>
     </form>

@@ -25,34 +25,44 @@ const short = (text: string): string => (text.length > 60 ? `${text.slice(0, 58)
 export const answersTo = ({ part }: Ask, answers: Answers): Answers =>
   part ? (answers.parts?.[part.id] ?? {}) : answers
 
-/** Whether there is something asked that cannot be guessed, and no answer yet. */
-export const stillOpen = (asks: readonly Ask[], answers: Answers): boolean =>
-  asks.some((ask) => {
-    const { unit, weights, target } = answersTo(ask, answers)
-    return (
-      (ask.id === 'unit' && !unit) ||
-      (ask.id === 'weights' && !weights) ||
-      (ask.id === 'target' && target === undefined)
-    )
-  })
+/** Whether something is asked that cannot be guessed, and has no answer yet. */
+function isOpen(ask: Ask, answers: Answers): boolean {
+  const { unit, weights, target } = answersTo(ask, answers)
+  return (
+    (ask.id === 'unit' && !unit) || (ask.id === 'weights' && !weights) || (ask.id === 'target' && target === undefined)
+  )
+}
+
+export const stillOpen = (asks: readonly Ask[], answers: Answers): boolean => asks.some((ask) => isOpen(ask, answers))
+
+/** Goes to the first question below `root` that has no answer yet. */
+export const goToOpen = (root: HTMLElement | null): void =>
+  root?.querySelector<HTMLElement>('[data-open] input, [data-open] button')?.focus()
 
 /** What a method leaves open, asked once; a guess stands where there is one. */
 export function MethodAsks({ asks, answers, onAnswers }: Props) {
   return (
     <section aria-label="To confirm" className="grid gap-3 sm:grid-cols-2">
       {asks.map((ask) => (
-        <OneAsk
+        <div
           key={`${ask.part?.id ?? ''} ${ask.id} ${ask.id === 'place' ? ask.line : ''}`}
-          ask={ask}
-          answers={answersTo(ask, answers)}
-          onAnswer={(answer) =>
-            onAnswers(
-              ask.part
-                ? { ...answers, parts: { ...answers.parts, [ask.part.id]: { ...answersTo(ask, answers), ...answer } } }
-                : { ...answers, ...answer },
-            )
-          }
-        />
+          data-open={isOpen(ask, answers) || undefined}
+        >
+          <OneAsk
+            ask={ask}
+            answers={answersTo(ask, answers)}
+            onAnswer={(answer) =>
+              onAnswers(
+                ask.part
+                  ? {
+                      ...answers,
+                      parts: { ...answers.parts, [ask.part.id]: { ...answersTo(ask, answers), ...answer } },
+                    }
+                  : { ...answers, ...answer },
+              )
+            }
+          />
+        </div>
       ))}
     </section>
   )

@@ -1,10 +1,10 @@
 'use client'
 
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { type Answers, allLines, type HouseUnit, type Pantry, piecesOf, readRecipe } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { SheetDialog } from '@/ui/kit/sheet-dialog'
-import { MethodAsks, stillOpen } from './method-asks'
+import { goToOpen, MethodAsks, stillOpen } from './method-asks'
 import { ToldBack } from './told-back'
 import type { Draft } from './use-draft'
 
@@ -24,6 +24,7 @@ export default function PasteDialog({ first = '', pantry, house, onDraft, onClos
   const draft = text.trim() ? readRecipe(text, pantry, house, answers) : null
   const asks = draft?.asks ?? []
   const isOpen = stillOpen(asks, answers)
+  const read = useRef<HTMLDivElement>(null)
   const lines = draft ? allLines(draft.formula) : []
   const steps = draft ? piecesOf(draft.formula).reduce((sum, p) => sum + p.formula.steps.length, 0) : 0
   return (
@@ -44,7 +45,7 @@ export default function PasteDialog({ first = '', pantry, house, onDraft, onClos
           className={`${draft ? 'min-h-[160px]' : 'min-h-[300px]'} w-full rounded-control border border-line bg-marble p-3 text-body`}
         />
         {draft && (
-          <div className="flex flex-col gap-4 lg:min-h-0 lg:-ml-1 lg:overflow-y-auto lg:pr-2 lg:pl-1">
+          <div ref={read} className="flex flex-col gap-4 lg:min-h-0 lg:-ml-1 lg:overflow-y-auto lg:pr-2 lg:pl-1">
             <MethodAsks asks={asks} answers={answers} onAnswers={setAnswers} />
             <ToldBack recipe={draft} answers={answers} />
           </div>
@@ -60,8 +61,12 @@ export default function PasteDialog({ first = '', pantry, house, onDraft, onClos
           <Button onClick={onClose}>Not now</Button>
           <Button
             look="primary"
-            disabled={!draft || isOpen}
-            onClick={() => draft && onDraft({ formula: draft.formula, questions: draft.questions })}
+            // an answer that is being typed counts when its box is left, by this very press
+            disabled={!draft}
+            onClick={() => {
+              if (isOpen) goToOpen(read.current)
+              else if (draft) onDraft({ formula: draft.formula, questions: draft.questions })
+            }}
           >
             Make a draft of it
           </Button>

@@ -1,6 +1,6 @@
 'use client'
 
-import { useState } from 'react'
+import { useRef, useState } from 'react'
 import { type CookAct, type FormulaDocument, type Ingredient, inGrams, ingredientById, ingredientIn } from '@/core'
 import { NumberField } from '@/ui/kit/number-field'
 import { Select } from '@/ui/kit/select'
@@ -27,6 +27,7 @@ export function AddedPanel({ formula, onBack, onAct }: Props) {
   const choices = [...new Map([...USUAL.map(ingredientById), ...mine].map((i) => [i.id, i])).values()]
   const [of, setOf] = useState<Ingredient>(choices[0] as Ingredient)
   const [grams, setGrams] = useState<number | null>(null)
+  const amount = useRef<HTMLDivElement>(null)
   const celsius = of.id === 'water' ? KETTLE : SHELF
   return (
     <Sheet title="What went in" onBack={onBack} scrolls>
@@ -36,12 +37,17 @@ export function AddedPanel({ formula, onBack, onAct }: Props) {
         value={of.id}
         onPick={(id) => setOf(choices.find((i) => i.id === id) ?? of)}
       />
-      <NumberField label="How much" as="weight" value={grams} least={1} most={100_000} onValue={setGrams} />
+      <div ref={amount}>
+        <NumberField label="How much" as="weight" value={grams} least={1} most={100_000} onValue={setGrams} />
+      </div>
       <button
         type="button"
-        disabled={grams === null}
-        onClick={() => grams !== null && onAct({ type: 'added', ingredient: of.id, name: of.name, grams, celsius })}
-        className="casual min-h-16 rounded-control bg-bar px-4 text-title font-bold text-on-bar disabled:opacity-40"
+        // how much is being typed counts when its box is left, by this very press
+        onClick={() => {
+          if (grams === null) amount.current?.querySelector('input')?.focus()
+          else onAct({ type: 'added', ingredient: of.id, name: of.name, grams, celsius })
+        }}
+        className="casual min-h-16 rounded-control bg-bar px-4 text-title font-bold text-on-bar"
       >
         {grams === null ? 'It is in' : `${say.weight(inGrams(grams))} are in`}
       </button>
