@@ -15,6 +15,7 @@ import {
   inGrams,
   inMillimetres,
   inSchool,
+  isBoiled,
   type Move,
   piecesOf,
   readyList,
@@ -38,6 +39,7 @@ import { demoVessels } from '@/demo/kitchen'
 import { formatClock, formatCount, formatShare, formatSpan } from './format'
 import {
   asMissed,
+  biteNames,
   measureOf,
   metric,
   proseIn,
@@ -58,6 +60,7 @@ import {
   saySchool,
   sayStorage,
   saySwitch,
+  sayTarget,
   sayUnscaled,
   sayVerdict,
   sayWant,
@@ -149,6 +152,15 @@ describe('every sentence', () => {
         expect(sentence).not.toMatch(/undefined|NaN|Infinity|\[object/)
         expect(sentence.trim()).not.toBe('')
       }
+  })
+
+  it.each(Object.entries(demoFormulas))('of %s says at the stove how it sets as its verdict does', (_, formula) => {
+    const analysis = analyse(formula, testConditions)
+    const verdict = verdictsOf(analysis, testConditions, formula).find((v) => v.id === 'bite')
+    if (!verdict || !isBoiled(formula) || analysis.work === 'tempered') return
+    const bites = analysis.work === 'set' ? 'holds its shape' : biteNames[analysis.bite.id]
+    expect(sayVerdict(verdict, say).text.toLowerCase()).toContain(bites)
+    expect(sayTarget(analysis, say)).toContain(bites)
   })
 
   it.each(Object.entries(demoFormulas))('of %s holds no figure of the other system', (_, formula) => {

@@ -20,12 +20,12 @@ import {
 } from '@/core'
 import { useSay } from '@/ui/shell/preferences'
 import {
-  biteNames,
   cautionsInFull,
   formatAhead,
   formatCount,
   proseIn,
   type Say,
+  sayBite,
   sayDue,
   sayReady,
   stageNames,
@@ -153,7 +153,7 @@ function Piece({ piece, plan, alone }: { piece: SizedPiece; plan: BatchPlan; alo
           {isBoiled(formula) && (
             <li className="pt-1 text-fine">
               Target ± {say.step(inCelsiusStep(formula.target.within))}
-              {boiled && ` · ${stageNames[boiled.analysis.stage.id]} · ${biteNames[boiled.analysis.bite.id]}`}
+              {boiled && ` · ${stageNames[boiled.analysis.stage.id]} · ${sayBite(boiled.analysis)}`}
             </li>
           )}
         </ol>

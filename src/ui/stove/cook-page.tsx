@@ -86,6 +86,7 @@ export function CookPage({ live, shades, potKeys, deaf, onLeave }: Props) {
           <Readout
             view={pot}
             syrup={analysis.stages.length > 0}
+            bites={analysis.stages.length > 0 && analysis.work !== 'set'}
             finish={isFinishing(live) ? live.finish : null}
             age={newest && inPot && boil.channel !== null ? Math.max(0, now - newest.at) : null}
             byEye={boil.channel === null ? boil.probe.thermometer : null}

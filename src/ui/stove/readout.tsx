@@ -7,8 +7,10 @@ import { biteNames, formatSpan, formatTimes, type Say, sayReckoned } from '@/wor
 
 interface Props {
   readonly view: PotNow
-  /** It is a syrup: it has water to lose, and a bite it would set to. */
+  /** It is a syrup: it has water to lose. */
   readonly syrup?: boolean
+  /** Its sugar decides what it would set to: no starch, pectin, agar or gelatin does. */
+  readonly bites?: boolean
   /** The sweet off the heat, out of its pot. */
   readonly finish?: FinishAssessment | null
   /** s since the last reading; null before the first. */
@@ -26,7 +28,7 @@ const waterLeft = (grams: number, say: Say): string =>
   grams < NEARLY_DRY ? `under ${say.weight(inGrams(NEARLY_DRY))}` : say.weight(inGrams(grams))
 
 /** The temperature, large, with what it means beside it. */
-export function Readout({ view, age, byEye, syrup = true, finish = null }: Props) {
+export function Readout({ view, age, byEye, syrup = true, bites = syrup, finish = null }: Props) {
   const say = useSay()
   const stale = age !== null && age > STALE_S
   // where a degree decides, its tenths are shown
@@ -43,12 +45,8 @@ export function Readout({ view, age, byEye, syrup = true, finish = null }: Props
         byEye && view.forecast
           ? ['shows at the pull', say.temperature(inCelsius(shownAt(byEye, view.forecast.pullAt)))]
           : ['climbing', view.climb === null ? '—' : `${say.step(inCelsiusStep(view.climb))}/min`],
-        ...(syrup
-          ? ([
-              ['water left', view.water === null ? '—' : waterLeft(view.water, say)],
-              ['would set', view.bite ? biteNames[view.bite.id] : '—'],
-            ] as const)
-          : []),
+        ...(syrup ? [['water left', view.water === null ? '—' : waterLeft(view.water, say)] as const] : []),
+        ...(bites ? [['would set', view.bite ? biteNames[view.bite.id] : '—'] as const] : []),
       ]
   return (
     <section aria-label="Thermometer" className="sheet flex items-center justify-between gap-3 px-5 py-3">

@@ -1,5 +1,6 @@
 /** What the things of the craft are called. One row each. */
 import {
+  type Analysis,
   type BiteId,
   type ColourId,
   colourAt,
@@ -33,6 +34,10 @@ export const biteNames: Readonly<Record<BiteId, string>> = {
   spoonable: 'spoonable',
   pours: 'pours',
 }
+
+/** How a sweet bites; of one that is set by something else than its sugar, only that it holds. */
+export const sayBite = ({ bite, work }: Pick<Analysis, 'bite' | 'work'>): string =>
+  work === 'set' ? 'holds its shape' : biteNames[bite.id]
 
 export const stageNames: Readonly<Record<StageId, string>> = {
   // what holds milk is no syrup there, and shows no thread either

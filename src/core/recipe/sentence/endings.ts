@@ -155,7 +155,7 @@ export const beginsDone = (sentence: string): boolean => BEGINS.test(sentence)
 const BEGINS = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')
 /** Words that end no label. */
 const HANGS =
-  /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|is|are|be|will|using|your|my|our|this|that|when|once|while|as|if|from|by|at|under|then|but|until|till|[x×]|\d+(?:\.\d+)?°?)$/i
+  /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|is|are|be|will|using|your|my|our|this|that|when|once|while|as|if|from|by|at|under|then|but|until|till|[x×–—-]|\d+(?:\.\d+)?°?)$/i
 /** Words that say something only with the one they end on. */
 const WHOLE = /^(?:(?:go|carry|keep) on|(?:turn|take|draw|switch|slide|lift|pull)(?: it)? off)$/i
 
