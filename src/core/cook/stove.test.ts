@@ -396,6 +396,24 @@ describe('trouble', () => {
     expect(at({ celsius: 28, water: null })).not.toContain('split')
   })
 
+  it.each([7, 8, 9, 10])('who turns from %d to where a trouble says is not told to turn again', (from) => {
+    const told = (dial: number) =>
+      troublesIn(
+        cookOf([...begun, event(520, { type: 'heat', dial })]),
+        { ...plain, forecast: forecast({}) },
+        {
+          ...analysis,
+          fill: 0.95,
+        },
+      ).filter((t) => t.id === 'scorch-milk' || t.id === 'foam')
+    const all = told(from)
+    expect(all.map((t) => t.id)).toContain('foam')
+    for (const { id, figures } of all) {
+      expect(figures.dial).toBeLessThan(from)
+      expect(told(figures.dial).map((t) => t.id)).not.toContain(id)
+    }
+  })
+
   it('foam is told when the pot is nearly too small, and as a danger when it is', () => {
     const full = { ...analysis, fill: 1.1 }
     const hot = [...begun, event(520, { type: 'heat', dial: 9 })]

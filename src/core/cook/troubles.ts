@@ -62,8 +62,9 @@ const LIMITS = {
   races: { within: 20, hand: 5 },
   /** W a square metre of base that scorches milk, and sugar near its colour. */
   scorches: { milk: 20_000, sugar: 36_000 },
-  /** Share of the pot. */
+  /** Share of the pot, and the setting at which a boil throws it so high. */
   foam: 0.85,
+  foamFrom: 6,
   /** Share of fat above which a syrup can split, and °C/min that split it. */
   splits: { fat: 0.28, climb: 9 },
   /** Doctors below which a stir grains. */
@@ -88,12 +89,19 @@ const nextIs = ({ cook }: Context, ...on: readonly string[]): boolean =>
 
 const cooking = ({ cook }: Context): boolean => cook.state.pulledAt === null && cook.state.dial > 0
 
-const fluxOf = ({ cook }: Context): number => {
+/** W a square metre of base. */
+const fluxOf = ({ cook }: Context, dial = cook.state.dial): number => {
   const { pot, burner } = cook.conditions
-  return burnerPower(burner, cook.state.dial) / ((Math.PI * (pot.diameterMm / 1000) ** 2) / 4)
+  return burnerPower(burner, dial) / ((Math.PI * (pot.diameterMm / 1000) ** 2) / 4)
 }
 
 const lower = ({ cook }: Context): number => Math.max(1, cook.state.dial - 3)
+/** The highest setting at which it is over: who turns to it is not told to turn again. */
+function lowerTo(c: Context, isOver: (dial: number) => boolean): number {
+  let dial = Math.ceil(c.cook.state.dial) - 1
+  while (dial > 1 && !isOver(dial)) dial--
+  return Math.max(1, dial)
+}
 
 /** Whether it is on the heat, and nobody knows how hot it is. */
 const isUnknown = (c: Context): boolean =>
@@ -173,11 +181,11 @@ const ofSyrup: readonly Watch[] = [
   (c) => {
     const mix = contents(c.cook)
     if (!cooking(c) || !mix || c.analysis.fill < LIMITS.foam || c.cook.state.lid) return null
-    if (!c.pot.forecast || c.cook.state.dial < 6 || !c.pot.boiling || c.pot.water === 0) return null
+    if (!c.pot.forecast || c.cook.state.dial < LIMITS.foamFrom || !c.pot.boiling || c.pot.water === 0) return null
     return {
       id: 'foam',
       tone: c.analysis.fill > 1 ? 'danger' : 'soon',
-      figures: { dial: lower(c), fill: c.analysis.fill },
+      figures: { dial: Math.min(lower(c), LIMITS.foamFrom - 1), fill: c.analysis.fill },
     }
   },
   (c) => {
@@ -187,7 +195,8 @@ const ofSyrup: readonly Watch[] = [
     const dark = !milk && c.pot.celsius > 155
     const limit = milk ? LIMITS.scorches.milk : dark ? LIMITS.scorches.sugar : Number.POSITIVE_INFINITY
     if (fluxOf(c) < limit) return null
-    return { id: milk ? 'scorch-milk' : 'scorch-sugar', tone: 'soon', figures: { dial: lower(c) } }
+    const dial = lowerTo(c, (to) => fluxOf(c, to) < limit)
+    return { id: milk ? 'scorch-milk' : 'scorch-sugar', tone: 'soon', figures: { dial } }
   },
   (c) => {
     const mix = contents(c.cook)
