@@ -138,7 +138,11 @@ test('a whole recipe is pasted, its questions answered, and it is in the book', 
   await page.getByRole('button', { name: 'Make a draft of it' }).click()
   await expect(page.getByLabel('Name of the formula')).toHaveValue('Lantern butterscotch')
   await expect(page.getByText('144° pull')).toBeVisible()
+  // of what is not whole yet no stage is told
+  const ladder = page.getByRole('region', { name: 'Ladder' })
+  await expect(ladder).not.toContainText('soft ball')
   await page.getByRole('button', { name: 'Leave it out' }).click()
+  await expect(ladder).toContainText('soft ball')
   await page.getByRole('button', { name: 'Save in the book' }).click()
   await page.waitForURL(/lantern-butterscotch$/)
   await expect(page.getByRole('rowheader', { name: 'Golden syrup' })).toBeVisible()

@@ -56,6 +56,8 @@ function Drawing({ stages, rungs, width, height }: Props & { width: number; heig
   const edge = COLUMN.x + COLUMN.width
   return (
     <svg width={width} height={height} role="img" aria-label={inWords(rungs, say)}>
+      {/* where nothing is known of its stages the column is empty */}
+      <rect x={COLUMN.x} width={COLUMN.width} y={PAD} height={height - 2 * PAD} className="fill-marble" />
       {bands.map((b, i) => (
         <g key={b.label}>
           <rect x={COLUMN.x} width={COLUMN.width} y={y(b.to)} height={y(b.from) - y(b.to)} fill={b.colour} />

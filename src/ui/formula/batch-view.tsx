@@ -3,7 +3,7 @@
 import { useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import type { FormulaAdvice } from '@/contract/logbook'
-import { type Conditions, type FormulaDocument, inCelsius, inCelsiusStep, isBoiled } from '@/core'
+import { type Conditions, type FormulaDocument, inCelsius, inCelsiusStep, isBoiled, type Step } from '@/core'
 import { Ladder, type LadderRung } from '@/ui/chart/ladder'
 import { Segments } from '@/ui/kit/segments'
 import { useSay } from '@/ui/shell/preferences'
@@ -98,24 +98,27 @@ interface LadderProps {
   readonly boiled: Boiled
   readonly conditions: Conditions
   readonly say: Say
+  /** Every gram of it is known: where not, nothing is told of its stages, nor of where it boils. */
+  readonly known?: boolean
 }
 
-export function LadderOf({ boiled: { formula, analysis }, conditions, say }: LadderProps) {
-  const rungs: LadderRung[] = analysis.rungs.map(({ step, celsius }) => ({
-    id: step.id,
-    celsius,
-    // a recipe's own words for it are often those of its whole boil
-    text: step.when.on === 'target' ? 'pull' : step.label.toLowerCase(),
-    target: step.when.on === 'target',
-    detail:
-      step.when.on === 'target'
-        ? `${stageNames[analysis.stage.id]} · ± ${say.step(inCelsiusStep(formula.target.within))}`
-        : step.when.on === 'boil'
-          ? 'where it first boils'
-          : step.when.on === 'colour'
-            ? 'by its colour'
-            : undefined,
-  }))
+export function LadderOf({ boiled: { formula, analysis }, conditions, say, known = true }: LadderProps) {
+  const detailOf = ({ when }: Step): string | undefined => {
+    const within = `± ${say.step(inCelsiusStep(formula.target.within))}`
+    if (when.on === 'target') return known ? `${stageNames[analysis.stage.id]} · ${within}` : within
+    if (when.on === 'boil') return 'where it first boils'
+    return when.on === 'colour' ? 'by its colour' : undefined
+  }
+  const rungs: LadderRung[] = analysis.rungs
+    .filter(({ step }) => known || step.when.on !== 'boil')
+    .map(({ step, celsius }) => ({
+      id: step.id,
+      celsius,
+      // a recipe's own words for it are often those of its whole boil
+      text: step.when.on === 'target' ? 'pull' : step.label.toLowerCase(),
+      target: step.when.on === 'target',
+      detail: detailOf(step),
+    }))
   const shift = analysis.targetC - formula.target.celsius
   return (
     <>
@@ -125,7 +128,7 @@ export function LadderOf({ boiled: { formula, analysis }, conditions, say }: Lad
           {say.temperature(inCelsius(analysis.targetC))} up here: {Math.round(conditions.pressurePa / 100)} hPa
         </p>
       )}
-      <Ladder stages={analysis.stages} rungs={rungs} />
+      <Ladder stages={known ? analysis.stages : []} rungs={rungs} />
     </>
   )
 }

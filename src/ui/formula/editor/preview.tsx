@@ -46,7 +46,7 @@ export function Preview({ formula, part, kitchen, waiting, here }: Props) {
           <h2 id="edit-ladder" className="casual text-title font-bold">
             Ladder
           </h2>
-          <LadderOf boiled={piece.boiled} conditions={looked.conditions} say={say} />
+          <LadderOf boiled={piece.boiled} conditions={looked.conditions} say={say} known={waiting === 0} />
         </section>
       )}
       {piece && waiting === 0 && <VerdictList verdicts={piece.verdicts} balance={null} />}
