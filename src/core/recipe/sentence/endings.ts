@@ -149,13 +149,13 @@ export function endingsIn(written: string, unit: HeatUnit | null): Ending[] {
 const SETS_OUT =
   /^(?:away|from|out|in|to|with|without|on|at|when|once|as|while|after|before|meanwhile|then|now|next|using|working|if|for)\b/i
 export const DONE =
-  /\b(?<!\b(?:the|off|from|of) )(?:add|beat|blend|boil|bring|combine|cook|cool|cut|deglaze|dip|dissolve|drop|fold|guillotine|heat|knead|make|mark|melt|microwave|mix|place|pour|press|pull|put|remove|roll|scatter|scrape|score|simmer|sprinkle|start|stir|strain|tip|transfer|trickle|warm|whip|whisk)\b/i
+  /\b(?<!\b(?:the|off|from|of) )(?:add|beat|blend|boil|bring|combine|cook|cool|cut|deglaze|dip|dissolve|drop|fold|guillotine|heat|knead|make|mark|melt|microwave|mix|place|pour|press|pull|put|remove|roll|scatter|scrape|score|simmer|spread|sprinkle|start|stir|strain|tip|transfer|trickle|warm|whip|whisk)\b/i
 /** Whether a sentence begins with what is done. */
 export const beginsDone = (sentence: string): boolean => BEGINS.test(sentence)
 const BEGINS = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')
 /** Words that end no label. */
 const HANGS =
-  /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|is|are|be|will|using|your|my|our|this|that|when|once|while|as|if|from|by|at|under|then|but|until|till|[x×–—-]|\d+(?:\.\d+)?°?)$/i
+  /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|is|are|be|will|using|your|my|our|this|that|when|once|while|as|if|from|by|at|under|then|but|until|till|without|[x×–—-]|\d+(?:\.\d+)?°?)$/i
 /** Words that say something only with the one they end on. */
 const WHOLE = /^(?:(?:go|carry|keep) on|(?:turn|take|draw|switch|slide|lift|pull)(?: it)? off)$/i
 
@@ -170,6 +170,11 @@ const WHEN_SO =
 
 /** "Off, espresso in": where it is, and nothing that is done. */
 const OFF_FIRST = /^off[,;:] (?=\p{L}{3})/iu
+
+/** "Bring it to a full rolling boil" */
+const TO_THE_BOIL = /^bring (?:it )?(?:\w+ly )?(back )?to (?:an? |the )?(?:\w+ ){0,2}boil\b/i
+/** "Boil over medium-high heat": the setting stands beside the label. */
+const AT_A_HEAT = /(?<!^(?:then )?(?:back|put|return|set)) (?:on|over) (?:an? )?(?:[\w-]+ ){1,2}(?:heat|flame)\b/gi
 
 /** ◊ Letters for which a fourth word has room on the rail. */
 const FITS = 22
@@ -196,6 +201,8 @@ export function label(sentence: string): string {
     .replace(OFF_FIRST, '')
     .replace(WHEN_SO, '')
     .replace(ONLY_TIME, 'Leave $1')
+    .replace(TO_THE_BOIL, 'Bring $1to the boil')
+    .replace(AT_A_HEAT, '')
     .replace(/^off$/i, 'Off the heat')
   // what is done stands after the comma, where it begins there
   const after = text.split(/,\s+(.*)/s)[1] ?? ''
