@@ -22,10 +22,12 @@ import { retold } from './in-turn'
 import { onlyTold } from './only-told'
 import { otherHeats } from './other-heats'
 import { spoken } from './spoken'
+import { oneWay } from './ways'
 
 /** The sentences of a method that somebody does, what goes on to another moment as one of its own; and what is said by the way. */
 export function methodIn(lines: readonly string[]): { readonly done: string[]; readonly aside: string[] } {
-  const all = spoken(lines)
+  const way = oneWay(lines)
+  const all = spoken(way.done)
   const others = otherHeats(all)
   const only = onlyTold(all)
   const isBeside = (s: string): boolean => isAside(s) || others.has(s) || only.has(s)
@@ -35,7 +37,7 @@ export function methodIn(lines: readonly string[]): { readonly done: string[]; r
     .map((s) => capital(s.replace(/[;,]\s*$/, '')))
     .filter((s) => s.length > 2)
     .map(ontoWhites)
-  return { done, aside: all.filter(isBeside) }
+  return { done, aside: [...all.filter(isBeside), ...way.aside] }
 }
 
 /** The sentences of a method that somebody does. */

@@ -66,6 +66,7 @@ describe('the pieces a method speaks of', () => {
     ['a frame by its depth', 'caramel', 'Pour into a frame 30 x 40 x 1.2 cm. Cut.', { heightMm: 12 }],
     ['squares by their side', 'caramel', 'Cut into 1-inch squares.', { lengthMm: 25.4, widthMm: 25.4, heightMm: 15 }],
     ['pieces by two sides', 'caramel', 'Cut into 1 x 2 inch pieces.', { lengthMm: 25.4, widthMm: 50.8 }],
+    ['squares by their number alone', 'caramel', 'Pour in a 20 cm tin. Cut 16.', { lengthMm: 50, widthMm: 50 }],
     [
       'two sides without a unit',
       'caramel',

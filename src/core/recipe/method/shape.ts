@@ -127,7 +127,7 @@ const ROUND = new RegExp(
 
 /** "Cut into 36", of no unit. */
 const CUT_INTO =
-  /\b(?:cut|slice|score|mark|divide|portion|shape|form|roll)\b(?: it| them| up)?(?: with an? [^.;\d]{3,30})? (?:in(?:to)?|to (?:give|make|yield)) (?:about |roughly |some )?(\d{2,3})\b(?![\s-]*(?:mm|cm|in\b|inch|x\b|×|by\b|g\b|"))|\b(?:pieces|squares)\b[^.;]{0,20}?[ (](\d{2,3}) (?:of them|in all|altogether)\b|\byou(?:’ll|'ll| will| should)? get (?:about |roughly )?(\d{2,3})\b(?! ?(?:%|k?g|ml|°))/i
+  /\b(?:cut|slice|score|mark|divide|portion|shape|form|roll)\b(?: it| them| up)?(?: with an? [^.;\d]{3,30})? (?:in(?:to)?|to (?:give|make|yield)) (?:about |roughly |some )?(\d{2,3})\b(?![\s-]*(?:mm|cm|in\b|inch|x\b|×|by\b|g\b|"))|(?:^|[.;,] )(?:cut|slice)(?: it)? (\d{2,3})(?: (?:bars|pieces|squares))?(?=$|[.;])|\b(?:pieces|squares)\b[^.;]{0,20}?[ (](\d{2,3}) (?:of them|in all|altogether)\b|\byou(?:’ll|'ll| will| should)? get (?:about |roughly )?(\d{2,3})\b(?! ?(?:%|k?g|ml|°))/i
 
 /** Into how many it is cut; null where that is not said. */
 function cutInto(told: string): number | null {

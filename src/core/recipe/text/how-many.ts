@@ -39,7 +39,7 @@ export const countsInFigures = (text: string): string =>
 
 /** "Gives 36", "Quantity: three dozen", "36 pieces": a row of its own that says nothing else. */
 const COUNT_ROW =
-  /^(?:(?:(?:the |this )?(?:batch |recipe )?(?:will )?(?:gives?|makes?)|(?:number of )?pieces|qty|quantity)\s*[:=–-]?\s*(?:about |approx\w*\.? |around |roughly )?\d+(?:\s*(?:–|-|to)\s*\d+)?(?: (?:pieces|squares))?|(?:about )?\d+ (?:pieces|squares))\.?$/i
+  /^(?:(?:(?:the |this )?(?:batch |recipe )?(?:will )?(?:gives?|makes?)|(?:number of )?pieces|qty|quantity)\s*[:=–-]?\s*(?:about |approx\w*\.? |around |roughly )?\d+(?:\s*(?:–|-|to)\s*\d+)?(?: (?:pieces|squares))?|(?:about )?\d+ (?:bars|pieces|squares))\.?$/i
 /** Whether a row only says how many pieces there are. */
 export const isCountRow = (line: string): boolean => COUNT_ROW.test(countsInFigures(line)) && makesIn(line) !== null
 
