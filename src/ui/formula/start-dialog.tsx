@@ -121,7 +121,9 @@ export function StartDialog({ kitchen, plan, lights, hottestC, hot, request }: P
           </Dialog.Title>
           <div className="grid gap-5 sm:grid-cols-[minmax(0,1.5fr)_minmax(0,1fr)]">
             <div>
-              <p className="mb-2 text-small text-muted">What tells the temperature</p>
+              <p className="mb-2 text-small text-muted">
+                What tells the temperature{lights ? '' : ', once something is boiled'}
+              </p>
               <Controller
                 name="teller"
                 control={control}

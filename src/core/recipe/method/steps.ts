@@ -360,6 +360,8 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
     const id = idFor(label(text), taken)
     taken.add(id)
     const [seconds, handwork] = [secondsIn(text), worksIn(text, { said, unit: null, whips: null })]
+    // what was baked or poured lies there until it is cold
+    const lies = told.slice(0, i).some((s) => pours(s) || inOven(s))
     return {
       id,
       label: label(text),
@@ -369,6 +371,9 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
       act: actOf(text),
       ...(i === 0 && { adds: 'pot' }),
       ...(handwork && { handwork }),
+      ...(seconds === null &&
+        lies &&
+        (handwork?.kind === 'cool' ? { when: { on: 'window' as const } } : waitsCold(text, handwork, true))),
     }
   })
 }

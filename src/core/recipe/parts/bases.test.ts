@@ -24,7 +24,7 @@ Rub together the flour, sugar and 100 g butter, press into a 20 cm tin and bake 
 describe('a base under no heading', () => {
   it('is a part of its own, with what its sentences speak of', () => {
     expect(partsOf(BARS)).toEqual([
-      ['Base', ['wheat-flour 150', 'caster-sugar 50', 'butter 100'], ['ready', 'after', 'ready']],
+      ['Base', ['wheat-flour 150', 'caster-sugar 50', 'butter 100'], ['ready', 'after', 'window']],
       [
         'Filling',
         ['butter 100', 'light-brown-sugar 100', 'condensed-milk 397'],
