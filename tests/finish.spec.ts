@@ -85,6 +85,8 @@ test('a base baked, got cold in its tin, and the caramel for it begun', async ({
   await expect(panel).toContainText(/Cold in 1 h/)
   await expect(page.getByText('too warm to cover')).toBeVisible()
   await inItsTime(page, 'It is cold')
+  // nothing is judged before all of it is made
+  await expect(panel).toContainText('Done. On to Caramel, 2 of 4')
   await page.getByRole('button', { name: /^Start Caramel, 2 of 4/ }).click()
   await expect(page.getByRole('heading', { name: /Caramel, 2 of 4/ })).toBeVisible()
   // the next test finds a cold stove

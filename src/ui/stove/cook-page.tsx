@@ -6,8 +6,9 @@ import { isBoiled, paceOf, type Stage } from '@/core'
 import { useFetched } from '@/ui/kit/fetched'
 import { type KeyId, useKeys, useTouchLetsGo } from '@/ui/kit/keys'
 import { For, useSay } from '@/ui/shell/preferences'
-import { closedBoil, sayDoNow, sayLost, sayMind } from '@/words'
+import { closedBoil, sayDoNow, sayLost, sayMind, sayOnTo } from '@/words'
 import { ActColumn } from './act-column'
+import { boilName } from './boil-name'
 import { type Call, callOf } from './call'
 import { CookChart } from './cook-chart'
 import { DoNowPanel } from './do-now-panel'
@@ -51,7 +52,9 @@ export function CookPage({ live, shades, potKeys, deaf, onLeave }: Props) {
   // of what is baked or mixed by hand nothing is read before it is out of the oven
   const inPot = emptiedAt === null && (live.finish === null || live.finish.place === 'pot')
   const reads = isBoiled(boil.formula) || isFinishing(live)
-  const asked = sayDoNow(pot.doNow, say)
+  const { nextBoil } = live
+  const next = nextBoil && boilName({ label: nextBoil.label, number: nextBoil.number, plan: boil.plan })
+  const asked = next && pot.doNow.step === null ? sayOnTo(next) : sayDoNow(pot.doNow, say)
   const asks = finishing?.asMissed(asked, live.finish, say) ?? asked
   const lost = over ? null : sayLost(troubles, say)
   const off = doubt?.id === 'thermometer-off' && troubles.length === 0 ? doubt.figures.off : null

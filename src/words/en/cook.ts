@@ -59,6 +59,15 @@ export function sayDoNow(doNow: DoNow, say: Say): DoNowSaid {
   }
 }
 
+/** A boil that is done before the last of its batch, whose next one is called so. */
+export const sayOnTo = (next: string): DoNowSaid => ({
+  say: `Done. On to ${next}`,
+  prepare: null,
+  why: 'The batch is judged once all of it is made.',
+  ahead: null,
+  window: null,
+})
+
 /** When a work of the finish opens, and how long it stays open. */
 function sayOpening({ step, meanwhile, mood, due, until }: DoNow): Pick<DoNowSaid, 'ahead' | 'window'> {
   const work = step?.handwork
