@@ -76,6 +76,7 @@ function namesFor(line: Line, ingredient: Ingredient): string[] {
     ...(/^(?:condensed|evaporated)-milk/.test(ingredient.id) ? ['tin of milk', 'can of milk'] : []),
     ...(ingredient.id === 'marshmallow-creme' ? ['marshmallow'] : []),
     ...acidOf(ingredient),
+    ...(/berr(?:y|ies)\b/i.test(ingredient.name) ? ['berries'] : []),
   ]
 }
 

@@ -316,4 +316,23 @@ export const marketMoments: readonly Moment[] = [
       /: Cut 20 mm/,
     ],
   ],
+  [
+    'an abbreviation with points ends no sentence, and berries are those of the list',
+    '400 g sugar\n150 g water\n2 g cream of tartar\n60 g dried cranberries',
+    'Boil sugar, water + c.o.t. over high heat, to 150 °C. Stir in the berries. Pour on foil.',
+    150,
+    [
+      /^ready \+ sugar 400, water 150, cream-of-tartar 2: Boil/,
+      /^target/,
+      /\+ dried-cranberry 60: Stir in the berries/,
+      /→ out: Pour/,
+    ],
+  ],
+  [
+    'what goes back on the heat after it has sanded is not beaten until it sets',
+    '250 g almonds\n250 g sugar\n80 g water',
+    'Boil sugar and water to 117 °C. Add the almonds, off the heat stir till they are sandy. Back on medium heat, stir until half of the sugar has melted and shines. Turn out on a tray.',
+    117,
+    [/^ready/, /^target/, /almonds 250/, /^ready: Back on medium heat/, /→ out: Turn out/],
+  ],
 ]

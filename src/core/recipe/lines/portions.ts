@@ -174,8 +174,12 @@ const RESERVED = /\b(?:reserved|saved)\b/i
 const SYRUP = 'syrup'
 const NUTS = 'nuts'
 
+/** "Until half of the sugar has melted": none of it goes in then. */
+const UNTIL_SOME = /\b(?:until|till?) (?:about |nearly )?(?:half|an? (?:half|third)|most|some)\b[^,;.]*/gi
+
 /** Whether some of a line or the rest of it is spoken of. */
-function isShared(said: readonly string[], names: readonly string[]): boolean {
+function isShared(all: readonly string[], names: readonly string[]): boolean {
+  const said = all.map((s) => s.replace(UNTIL_SOME, ' '))
   const own = sentencesOf(said, names)
   const mayShare = said.map((s, i) => Boolean(own[i] || own[i - 1]) && MAY_SHARE.test(s))
   if (!mayShare.includes(true)) return false

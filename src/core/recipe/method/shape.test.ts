@@ -58,6 +58,12 @@ describe('the pieces a method speaks of', () => {
     expect([formula.shape, questions]).toMatchObject([{ kind: 'cut', heightMm: 12 }, []])
   })
 
+  it('are none of what is spooned out by its name', () => {
+    const named = (name: string) => read('marshmallow', 'Whip for 8 minutes.', 1, name).kind
+    expect(named('Marshmallow fluff')).toBe('mould')
+    expect(named('Marshmallows')).toBe('cut')
+  })
+
   it.each<[string, BoiledFamilyId, string, object]>([
     ['inch pieces', 'hard-candy', 'Cut in inch pieces.', { lengthMm: 25.4, widthMm: 25.4 }],
     ['rounds by their cutter', 'fudge', 'Cut into rounds with a 3 cm cutter.', { lengthMm: 30, round: true }],

@@ -78,6 +78,8 @@ const LOLLIPOP_COUNT = /(?<!\d[ -]?)\b(\d{1,3}) (?:\w+ )?(?:lolli(?:pop|es)|loll
 const LOLLIPOPS = /\blolli(?:pop|es)|\blolly\b/i
 const LOLLIPOP_MOULDS = /\blolli\w*\b.{0,20}\bmou?lds?\b/i
 const STICKS = /\bsticks?\b/i
+/** What is spooned out by its name, wherever it is kept. */
+const FLUFF = /\b(?:fluff|marshmallow (?:cr[eè]me?|spread))\b/i
 const JARS = /\b(?:jars?|jar it|bottles?)\b/i
 /** "Then a 7 oz jar marshmallow creme": what comes out of one. */
 const OUT_OF_JAR =
@@ -232,7 +234,7 @@ export function shapeSaid({ family, name, said, doneAt, made, makes, yields, ves
     return lollipopOf(told, Number.isNaN(millilitres) ? each : millilitres)
   }
   const isPutUp = after.some((s) => JARS.test(s.replace(OUT_OF_JAR, '')))
-  if (family === 'caramel-sauce' || (plain.kind !== 'mould' && isPutUp && !any(CUTS)))
+  if (family === 'caramel-sauce' || (plain.kind !== 'mould' && (isPutUp || FLUFF.test(name)) && !any(CUTS)))
     return jarOf([...said, ...into, yields ?? ''].join('. '), made)
   if (any(ROPES) && family === 'hard-candy') {
     const snipped = after.flatMap((s) => pieceIn(SNIPS.exec(s)?.[0] ?? '', CANE_MM) ?? [])[0]

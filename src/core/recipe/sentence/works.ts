@@ -5,7 +5,7 @@ import { secondsIn } from '../../formula/sentence'
 import type { Told } from './due'
 import { handworkSaid } from './handwork'
 import { heatIn, inDegrees, ovenUnitOf } from './heats'
-import { inOven, ONTO_FOAM, pours } from './moves'
+import { inOven, ONTO_FOAM, pours, putsBack } from './moves'
 
 /** "Beat on high for 10 minutes", "keep whisking until it is thick". */
 const WHIPS =
@@ -18,6 +18,8 @@ export function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' |
   // "pour the honey over the whites, whip on": until the next syrup is there
   if (ONTO_FOAM.test(text) && pours(text) && secondsIn(text) === null && WHIPS_ON.test(text)) return null
   const work = handworkSaid(text) ?? (BEATS.test(text) && isCooledBefore(text, said) ? { kind: 'beat' as const } : null)
+  // what is back on the heat is not beaten till it sets
+  if (work?.kind === 'beat' && putsBack(text)) return null
   const isBeaten = (work === null || work.kind === 'beat') && WHIPS.test(text) && !/\bwhites\b/i.test(text)
   if (whips && (work?.kind === 'whip' || isBeaten)) return { kind: 'whip', on: whips }
   // butter or cream that is whipped holds no foam of its own

@@ -19,6 +19,7 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   // "stop w hot cream"
   [/(?<=\p{L}{3} )w\.? (?=(?:the |hot |cold |warm )?\p{Ll}{3})/gu, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
+  [/\bc\.? ?o\.? ?t\b\.?/g, 'cream of tartar'],
   [/\bexcl?\.? (?=\p{Ll})/gu, 'except '],
   [/\bv\.? (?=(?:gently|high|hot|low|slow|slowly|soft|thick|thin|well)\b)/g, 'very '],
   [/(?<=^(?:\d{1,2}[.)] )?|[.!;] )in (?:the )?meantime,?(?= )/gi, 'Meanwhile,'],
