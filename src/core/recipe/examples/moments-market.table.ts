@@ -335,4 +335,20 @@ export const marketMoments: readonly Moment[] = [
     117,
     [/^ready/, /^target/, /almonds 250/, /^ready: Back on medium heat/, /→ out: Turn out/],
   ],
+  [
+    'a room that is so cool is not waited for until it has set; a comma that is left out',
+    '200 g sugar\n160 g corn syrup\n1 g salt\n150 g peanuts\n300 g milk chocolate',
+    'Cook sugar syrup & salt to 110 °C. Add the peanuts. Cook to 146 °C. Pour on a sheet. Break. Dip in the chocolate. Set at 14 °C.',
+    146,
+    [
+      /^ready \+ sugar 200, corn-syrup 160, salt 1: Cook sugar/,
+      /^rises 110/,
+      /^ready \+ peanuts 150/,
+      /^target/,
+      /→ out: Pour/,
+      /: Break/,
+      /milk-chocolate 300: Dip/,
+      /^window: Set at 14°/,
+    ],
+  ],
 ]

@@ -50,7 +50,8 @@ const TO_TEST = /^to (?:check|see|test) (?:if|that|whether)\b/i
 /** "You can also check with a sugar thermometer (113-115)" */
 const CHECKS = /^(?:you can |you could )?(?:also |alternatively,? )?(?:check|test|use)\b.{0,20}\bthermometer\b/i
 /** "Until 255 for firm or 250 for soft. I like 252" */
-const MINE = /^(?:I|we) (?:aim for|go (?:for|to)|like(?: it at)?|prefer(?: it at)?|stop at) (?:about |around )?\d{3}\b/i
+const MINE =
+  /^(?:I|we) (?:aim for|do (?:it )?(?:firm|hard|soft):?|go (?:for|to)|like(?: it at)?|prefer(?: it at)?|stop at) (?:about |around )?\d{3}\b/i
 const SAID_OF_LAST = [
   MINE,
   CHECKS,

@@ -44,7 +44,6 @@ const familyMakeUps: readonly (readonly [has: RegExp, lacks: RegExp | null, Fami
   [/gelatin/i, null, 'marshmallow'],
   [/\b(?:agar|pectin)\b|gelatin/i, /\bbutter|chocolate|cream(?![- ]of)|egg[- ]white|milk|soda/i, 'jelly'],
   [/\b(?:agar|pectin)\b/i, null, 'marshmallow'],
-  [/corn ?(?:flour|starch)|\bstarch\b/i, /\bbutter|chocolate|cream(?![- ]of)|egg[- ]white|milk|nut|soda/i, 'jelly'],
   [/egg[- ]white/i, null, 'nougat'],
   [/condensed milk/i, null, 'condensed-milk'],
   [/bicarb|\bsoda\b/i, /nut|almond|peanut|pecan|sesame|seed|milk|cream(?![- ]of)|citric|tartaric/i, 'honeycomb'],
@@ -87,11 +86,26 @@ const WHIPPED_JELLY = /\b(?:aerat|fluff|whip)\w*|\bpeaks\b/i
 const isOfKind = (made: FamilyId, method: string): boolean =>
   made === 'marshmallow' ? method === '' || WHIPPED.test(method) : made !== 'jelly' || !WHIPPED_JELLY.test(method)
 
+/** Set by a starch that is cooked thick, and not dusted with one. */
+const STARCH = /corn ?(?:flour|starch)|\bstarch\b/i
+const THICKENED = /\b(?:glue\w*|paste|slurry|thick\w*)\b/i
+const NO_PASTE = /\bbutter|agar|chocolate|cream(?![- ]of)|egg[- ]white|gelatin|milk|pectin|soda/i
+
 /** ◊ Less gelatin than this share of a list sets nothing of it. */
 const SETS = 0.01
 
 /** "Seafoam (not honeycomb)", "nut-free" */
 const DENIED = /\bnot (?:an? )?[\p{L}-]+|\b\p{L}+-free\b/giu
+
+/** What its make-up says it is; undefined where that says nothing. */
+function madeOf(lines: readonly Line[], list: string, method: string): FamilyId | undefined {
+  // what butter and sugar are poured over decides, where it is popped corn
+  if (!POPPED.test(list) && isButtery(lines, list)) return 'toffee'
+  if (STARCH.test(list) && THICKENED.test(method) && !NO_PASTE.test(list)) return 'jelly'
+  return familyMakeUps.find(
+    ([has, lacks, family]) => has.test(list) && !(lacks?.test(list) ?? false) && isOfKind(family, method),
+  )?.[2]
+}
 
 /** The family a recipe belongs to: its name says it, else its make-up, else its method; a guess to confirm. */
 export function familyOf(name: string, lines: readonly Line[], method: string): FamilyId {
@@ -109,13 +123,7 @@ export function familyOf(name: string, lines: readonly Line[], method: string): 
         .replace(/cocoa[- ]butter/gi, 'cocoa'),
     )
     .join('; ')
-  // what butter and sugar are poured over decides, where it is popped corn
-  const made =
-    !POPPED.test(list) && isButtery(lines, list)
-      ? 'toffee'
-      : familyMakeUps.find(
-          ([has, lacks, family]) => has.test(list) && !(lacks?.test(list) ?? false) && isOfKind(family, method),
-        )?.[2]
+  const made = madeOf(lines, list, method)
   const whipped = made === 'nougat' || made === 'marshmallow'
   return (
     said(name.replace(DENIED, '')) ??

@@ -19,5 +19,6 @@ describe('the button of a step', () => {
     expect(actOf('Add the sugar by thirds, caramelise to 180°', false, 'before')).toBe('It is there')
     expect(actOf('In a large pot whisk coconut milk and sugar', false, 'now')).toBe('It is in')
     expect(actOf('Butter and salt', false, 'now')).toBe('It is in')
+    expect(actOf('Off heat, butter with lecithin, hand blend 1 min', true, 'before')).toBe('Blended')
   })
 })

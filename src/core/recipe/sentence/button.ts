@@ -24,6 +24,7 @@ const ACTS: readonly (readonly [RegExp, string])[] = [
   ],
   [/\b(?:pull|stretch)\b.*\b(?:till?|until|min\w*|white|satiny|opaque|pale)\b/i, 'It is pulled'],
   [/\b(?:de|un)mou?ld\b/i, 'They are out'],
+  [/\bblend(?:ed|ing)?\b/i, 'Blended'],
   [/\b(?:cut|slice)\b/i, 'Cut'],
   [/\b(?:bash|break|(?<!\b(?:hard|soft|the)[- ])crack|shatter|smash|snap)\b/i, 'Broken'],
   [
@@ -46,5 +47,6 @@ export function actOf(text: string, canEmpty = true, goesIn: 'now' | 'before' | 
   const done = withoutHeat(withoutForbidden(text))
   const found = ACTS.find(([words, act]) => words.test(done) && !(goesIn === 'before' && act === IN))
   if (found) return found[1] === OUT && !canEmpty ? IN : found[1]
-  return goesIn === 'now' ? IN : takesOff(text) ? 'It is off' : 'Go on'
+  if (goesIn === 'now') return IN
+  return goesIn === null && takesOff(text) ? 'It is off' : 'Go on'
 }

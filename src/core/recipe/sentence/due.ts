@@ -42,6 +42,8 @@ const SOONER_C = 5
 
 /** ◊ What is left at less than this for a while has cooled to it long since, °C. */
 const KEPT_BELOW_C = 30
+/** "Set at 14 °C": no longer than its maker says, in a room that is so cool. */
+const KEPT_AT = /^(?:crystalli[sz]e|dry|keep|leave|let|mature|rest|set|stand|store)\b[^,;\d]*\bat (?:about )?\d/i
 /** ◊ For a night or more it lies in a warm room, below so many °C. */
 const STOVED_BELOW_C = 60
 
@@ -182,7 +184,7 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
   const seconds = /^if\b/i.test(text) || actsFirst(text) ? null : secondsIn(asked)
   // so warm, for so long: it is kept there
   const keptBelow = (seconds ?? 0) < NIGHT_S ? KEPT_BELOW_C : STOVED_BELOW_C
-  const keeps = celsius !== null && celsius < keptBelow && seconds !== null && i > 0
+  const keeps = celsius !== null && celsius < keptBelow && (seconds !== null || KEPT_AT.test(text)) && i > 0
   const isThere = endings.some((e) => e.by === 'heat' && celsius !== null && celsius >= e.low)
   const warms = !heat?.cools && WARMS_AGAIN.test(withoutHeat(text))
   if (celsius !== null && pulled && !keeps && !isThere && !warms) return { on: 'falls', celsius }

@@ -20,6 +20,11 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/(?<=\p{L}{3} )w\.? (?=(?:the |hot |cold |warm )?\p{Ll}{3})/gu, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
   [/\bc\.? ?o\.? ?t\b\.?/g, 'cream of tartar'],
+  // "cook sugar syrup & salt": a comma is left out
+  [
+    /(?<=\b(?:boil|bring|combine|cook|heat|mix) )sugar syrup (?=(?:&|\+|and) (?:butter|cream|honey|milk|salt|vinegar|water)\b)/gi,
+    'sugar, syrup ',
+  ],
   [/\bexcl?\.? (?=\p{Ll})/gu, 'except '],
   [/\bv\.? (?=(?:gently|high|hot|low|slow|slowly|soft|thick|thin|well)\b)/g, 'very '],
   [/(?<=^(?:\d{1,2}[.)] )?|[.!;] )in (?:the )?meantime,?(?= )/gi, 'Meanwhile,'],
