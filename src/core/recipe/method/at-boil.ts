@@ -3,8 +3,8 @@ import type { Step } from '../../formula/document'
 import { idFor } from '../../formula/edit'
 import { CLIMBS } from '../sentence/due'
 
-/** "Cover for three minutes", "simmer 10 min": so long at the boil. */
-const AT_BOIL = /\b(?:boil|simmer|bubble|steam|cover(?:ed)?(?! with)|lid)\b/i
+/** "Simmer 10 min", "cover for three minutes": so long at the boil; "cover and cook for three minutes": from when it is put on. */
+const AT_BOIL = /\b(?:boil|simmer|bubble|steam)\b|^(?!.*\b(?:cook|heat)\b).*\b(?:cover(?:ed)?(?! with)|lid)\b/i
 /** "Don't let it boil" */
 const NOT_AT_ALL = /\b(?:do not|don.?t|never|not|without)\b[^,;.]{0,20}\bboil\w*/gi
 const timesBoil = (say: string): boolean => AT_BOIL.test(say.replace(NOT_AT_ALL, ' '))

@@ -24,6 +24,11 @@ describe('the lid of a written recipe', () => {
       'In a pan cook all, covered, 3 minutes. Uncover and cook to 118 °C.',
       ['on: ready', 'off: after'],
     ],
+    [
+      'from when it is put on',
+      'Put all in a pan. Cover and cook over medium heat for 3 minutes. Uncover and cook to 118 °C.',
+      ['on: ready', 'off: after'],
+    ],
     ['in one sentence', 'Boil all covered for three minutes; uncover and boil to 118 °C.', ['on: ready', 'off: after']],
     [
       'until it is said',
