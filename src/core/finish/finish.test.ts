@@ -222,6 +222,19 @@ describe('a mass under the whisk', () => {
     expect(finishOf(then).mass.foam?.state).toBe('there')
   })
 
+  it('that its maker whips for longer than it should take is not said to be too late', () => {
+    const plain = demoBoil('blackcurrant-marshmallow')
+    const stopAfter = (seconds: number) => {
+      const steps = plain.steps.map((s) =>
+        s.handwork?.kind === 'whip' ? { ...s, when: { on: 'after' as const, seconds } } : s,
+      )
+      const { seen } = cookedByHand({ ...plain, steps }, 'finish', seconds + 1)
+      return finishOf(seen).ahead[0]
+    }
+    expect(stopAfter(3600)).toMatchObject({ kind: 'whip', state: 'open', closes: Number.POSITIVE_INFINITY })
+    expect(Number.isFinite(stopAfter(300)?.closes)).toBe(true)
+  })
+
   it('that stands too low is said to be dense, and by its height there is more or less of it', () => {
     const low = cooked('blackcurrant-marshmallow', 'finish', 700, [[600, { type: 'stands', times: 1.6 }]]).seen
     expect(finishOf(low).findings.map((f) => f.id)).toContain('whipped-short')

@@ -4,7 +4,15 @@
  */
 
 import { celsiusAt, fallsAt, whenDownTo } from '../cooling/course'
-import { filling, forming, type Handwork, handworkFacts, type Place, SNIP_S } from '../craft/handwork'
+import {
+  filling,
+  forming,
+  type Handwork,
+  type HandworkKind,
+  handworkFacts,
+  type Place,
+  SNIP_S,
+} from '../craft/handwork'
 import { firstPlace } from '../craft/surfaces'
 import type { Analysis } from '../formula/analyse'
 import type { Step } from '../formula/document'
@@ -158,6 +166,9 @@ export function assessFinish(
 const stateOf = ({ opens, closes }: Span, at: number): WorkAhead['state'] =>
   at < opens ? 'ahead' : at < closes ? 'open' : 'missed'
 
+/** What is worked all the while, under its maker's eyes. */
+const WORKED_ON: ReadonlySet<HandworkKind> = new Set(['whip', 'beat'])
+
 /** At any warmth. */
 const ANY: HeatRange = { high: Number.POSITIVE_INFINITY, low: Number.NEGATIVE_INFINITY }
 
@@ -183,7 +194,10 @@ function worksAhead(
       const before = out.at(-1)?.opens
       const rests = step.when.on === 'after' ? (before ?? state.lastDoneAt) + step.when.seconds : undefined
       const notBefore = rests ?? before ?? Number.NEGATIVE_INFINITY
-      const span = spanOf(mass.course, range, notBefore)
+      const reckoned = spanOf(mass.course, range, notBefore)
+      // of what its maker works for longer than it should take nobody knows when it is too late
+      const isLonger = rests !== undefined && WORKED_ON.has(kind) && reckoned.closes <= reckoned.opens
+      const span = isLonger ? { ...reckoned, closes: Number.POSITIVE_INFINITY } : reckoned
       out.push({ step, kind, range, notBefore, ...span, state: stateOf(span, at) })
     }
     if (kind === 'wrap' && mass.place === 'pieces' && Number.isFinite(keeping.bareHours)) {

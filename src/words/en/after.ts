@@ -130,6 +130,8 @@ export function sayWindow(
   const from = sayMoment(Math.max(0, opens - since))
   if (!Number.isFinite(closes)) return opens <= since ? `${name} at any time` : `${name} from ${from}`
   const until = sayMoment(closes - since)
+  // a moment that its maker sets later than it can be done
+  if (closes <= opens) return `${name} by ${until}`
   return opens <= since ? `${name} until ${until}` : `${name} ${from} to ${until}`
 }
 

@@ -76,6 +76,8 @@ function sayOpening({ step, meanwhile, mood, due, until }: DoNow): Pick<DoNowSai
   const ahead = meanwhile && opens > 0 ? `${capital(handworkNames[work.kind])} in ${sayMoment(opens)}` : null
   const [low, high] = [due?.low ?? 0, due?.high ?? 0]
   if (until === null) return { ahead, window: ahead && high > low ? `Some ${sayRange({ low, high })}.` : null }
+  if (mood === 'wait' && until > 0 && until <= opens)
+    return { ahead, window: `By reckoning it can be done only within ${sayMoment(until)}.` }
   if (mood === 'wait') return { ahead, window: opens > 0 && until > opens ? sayWindow(opens, until) : null }
   return { ahead, window: until > 0 ? `For another ${sayMoment(until)}.` : null }
 }

@@ -212,6 +212,8 @@ export function label(sentence: string): string {
   // "use a wooden spoon" is whole, "pour into the prepared" is not
   const isWhole = (all.length === 4 || HANGS.test(all[4] ?? '')) && all.slice(0, 4).join(' ').length <= FITS
   const words = all.slice(0, isWhole ? 4 : 3)
-  while (words.length > 1 && HANGS.test(words.at(-1) as string) && !WHOLE.test(words.join(' '))) words.pop()
+  const isTooLong = (): boolean => words.join(' ').length > LONGEST_LABEL
+  while (words.length > 1 && (isTooLong() || (HANGS.test(words.at(-1) as string) && !WHOLE.test(words.join(' ')))))
+    words.pop()
   return capital(short((words.length === 1 ? withWhat(all) : words).join(' '), LONGEST_LABEL))
 }
