@@ -29,27 +29,22 @@ export interface DoNowSaid {
   readonly window: string | null
 }
 
+/** What is said by itself: nothing is got ready for it, and it has no moment. */
+function alone(say: string, why: string): DoNowSaid {
+  return { say, prepare: null, why, ahead: null, window: null }
+}
+
 /** The lemon panel in words: the maker's own, out of the formula. */
 export function sayDoNow(doNow: DoNow, say: Say): DoNowSaid {
   const { step, meanwhile, prepare, test } = doNow
-  if (!step)
-    return {
-      say: 'Done. Judge it and close the batch',
-      prepare: null,
-      why: 'Bite, colour and grain are easiest to judge today.',
-      ahead: null,
-      window: null,
-    }
+  if (!step) return alone('Done. Judge it and close the batch', 'Bite, colour and grain are easiest to judge today.')
   if (test)
-    return {
-      say: `${step.label}: test it now`,
-      prepare: null,
-      why: byTheDegree(step)
+    return alone(
+      `${step.label}: test it now`,
+      byTheDegree(step)
         ? 'Chocolate is worked by the degree, and this is only reckoned: read it before you go on.'
         : 'Nothing was read for a while, so the time is only reckoned. A thermometer, cold water, a sign or the colour decides.',
-      ahead: null,
-      window: null,
-    }
+    )
   const words = (meanwhile && step.meanwhile) || step
   return {
     say: proseIn(words.say, say),
@@ -60,13 +55,8 @@ export function sayDoNow(doNow: DoNow, say: Say): DoNowSaid {
 }
 
 /** A boil that is done before the last of its batch, whose next one is called so. */
-export const sayOnTo = (next: string): DoNowSaid => ({
-  say: `Done. On to ${next}`,
-  prepare: null,
-  why: 'The batch is judged once all of it is made.',
-  ahead: null,
-  window: null,
-})
+export const sayOnTo = (next: string): DoNowSaid =>
+  alone(`Done. On to ${next}`, 'The batch is judged once all of it is made.')
 
 /** When a work of the finish opens, and how long it stays open. */
 function sayOpening({ step, meanwhile, mood, due, until }: DoNow): Pick<DoNowSaid, 'ahead' | 'window'> {
@@ -93,13 +83,7 @@ const sayRange = ({ low, high }: { readonly low: number; readonly high: number }
   `${sayMoment(low)} to ${sayMoment(high)} by what is known`
 
 /** A boil that is closed: nothing more to do here. */
-export const closedBoil: DoNowSaid = {
-  say: 'This boil is closed',
-  prepare: null,
-  why: 'Its story is in the logbook.',
-  ahead: null,
-  window: null,
-}
+export const closedBoil: DoNowSaid = alone('This boil is closed', 'Its story is in the logbook.')
 
 /** ◊ s in which what was read is no news yet. */
 const JUST = 10
@@ -264,5 +248,5 @@ export function sayLost(troubles: readonly CookTrouble[], say: Say): { said: DoN
   const [worst] = troubles
   if (!worst || !LOST.has(worst.id)) return null
   const { say: lost, act, why } = sayTrouble(worst, say)
-  return { said: { say: lost, prepare: null, why, ahead: null, window: null }, mind: `${act}.` }
+  return { said: alone(lost, why), mind: `${act}.` }
 }

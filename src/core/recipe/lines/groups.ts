@@ -4,7 +4,6 @@ import { mentions } from '../../formula/called'
 import type { Group, Line } from '../../formula/document'
 import { capital, short } from '../../formula/sentence'
 import { type Beside, ONTO } from '../method/beside-the-pot'
-import { pasteIn } from '../method/pastes'
 import { label } from '../sentence/endings'
 import {
   type HeatUnit,
@@ -83,7 +82,7 @@ const BOILS_C = 100
 /** ◊ What is warmed apart goes in as warm as it was made, °C; what the syrup is poured onto is as warm as the room. */
 function warmthAt(
   said: readonly string[],
-  { apart, ready }: Beside,
+  { apart, ready, paste }: Beside,
   at: number,
   names: readonly string[],
   unit: HeatUnit | null,
@@ -92,7 +91,7 @@ function warmthAt(
   const own = warmedTo && !warmedTo.oven && unitOf(warmedTo, unit)
   const celsius = warmedTo && own ? inDegrees(warmedTo.low, own) : Number.NaN
   if (celsius <= BOILS_C) return celsius
-  if (pasteIn(said)?.joinedAt === at) return WARMTH.hot
+  if (paste?.joinedAt === at) return WARMTH.hot
   const isWarmed = (s: string, i: number): boolean =>
     (apart.get(i) === at && /\b(?:warm|heat|scald|bring|infuse)/i.test(s)) ||
     (apart.get(i - 1) === at && ready.has(i) && WARMS_IT.test(s)) ||

@@ -16,7 +16,7 @@ import {
   warms,
   whipsWhites,
 } from '../sentence/moves'
-import { pasteIn } from './pastes'
+import { type Paste, pasteIn } from './pastes'
 
 /** "Warm the cream with …": in a pan of its own, where a later sentence puts that in. Whatever has sugar is the pot itself. */
 const WARMS = new RegExp(
@@ -356,6 +356,8 @@ export interface Beside {
   readonly apart: ReadonlyMap<number, number>
   /** Sentences by which nothing goes into the pot yet: what is bloomed, lined, toasted, or warmed apart. */
   readonly ready: ReadonlySet<number>
+  /** The starch paste that is cooked apart, which the syrup is poured into; null for none. */
+  readonly paste: Paste | null
 }
 
 /** "Scatter the almonds on an oiled tray". */
@@ -434,5 +436,5 @@ export function besideIn(said: readonly string[], doneAt = said.length): Beside 
     const isLate = i > doneAt && (warms(s) || isOut) && !said.some((later, k) => k > i && PUTS_IN.test(later))
     if ((isGotReady(s) && !isLate) || waits || isTended || isOther || isLaid) ready.add(i)
   }
-  return { apart, ready }
+  return { apart, ready, paste }
 }

@@ -2,7 +2,7 @@
 import { capital, secondsIn } from '../../formula/sentence'
 import { ADDS_IN } from '../sentence/adds'
 import { endingsIn, MEANWHILE, WATCHES } from '../sentence/endings'
-import { heatIn } from '../sentence/heats'
+import { BOILS_FROM, heatIn } from '../sentence/heats'
 import {
   bathes,
   FOAM,
@@ -233,8 +233,7 @@ function clausesOf(sentence: string): string[] {
   return [sentence]
 }
 
-/** ◊ Nothing boils below that, in either unit: what is left to a lower heat cools to it. */
-const BOILS_FROM = 100
+/** What is left to a heat at which nothing boils cools to it. */
 const coolsIn = (sentence: string): boolean => {
   const heat = heatIn(sentence)
   return heat !== null && (heat.cools || (!heat.oven && heat.high < BOILS_FROM))

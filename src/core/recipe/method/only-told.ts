@@ -1,6 +1,6 @@
 /** What a text tells of that is none of this cook: what is done only if something is so, what others do, how it went another time, what a thing is like. */
 import { capital, secondsIn } from '../../formula/sentence'
-import { allHeatsIn, inDegrees, unitOf } from '../sentence/heats'
+import { allHeatsIn, BOILS_FROM, inDegrees, unitOf } from '../sentence/heats'
 
 const DOES =
   '(?:add|allow|bake|beat|begin|blend|boil|bring|brush|carry|check|chill|clip|coat|combine|cook|cool|cover|cut|deglaze|dip|dissolve|do|don.?t|drop|dry|fold|get|give|go|guillotine|have|heat|hold|infuse|keep|knead|leave|let|lower|make|mark|melt|mix|move|place|pour|press|pull|push|put|raise|reduce|remove|rest|return|roll|scatter|score|scrape|set|simmer|slide|soak|spread|sprinkle|stand|start|steep|stir|stop|strain|switch|take|temper|test|tip|toast|transfer|trickle|turn|use|wait|warm|wash|watch|whip|whisk|work|wrap)\\b'
@@ -164,11 +164,9 @@ const UP_TO = /\b(?:until|till?)\b|\b\d{2,3} ?(?:[°º]|[CF]\b)|\b\d+ ?min/iu
 
 /** ◊ Two heats of so few °C apart are of one sweet, the one softer than the other; further apart they are two moments of a cook. */
 const NEAR = 12
-/** ◊ Nothing is boiled to less, in the figures of either scale. */
-const BOILED_FROM = 100
 /** What a sentence boils to, °C. */
 const heatsOf = (sentence: string): number[] =>
-  allHeatsIn(sentence).flatMap((h) => (h.low >= BOILED_FROM ? inDegrees(h.low, unitOf(h, null) ?? 'C') : []))
+  allHeatsIn(sentence).flatMap((h) => (h.low >= BOILS_FROM ? inDegrees(h.low, unitOf(h, null) ?? 'C') : []))
 
 /** The sentences of a method that nobody does here. Where the text orders nothing else, what it tells of others is all there is to go by. */
 export function onlyTold(sentences: readonly string[]): ReadonlySet<string> {

@@ -1,5 +1,6 @@
 /** Heats that a text speaks of and that nobody is to boil to: limits, what would be too hard, other days, other kitchens. */
 
+import { withoutBrackets } from '../sentence/moves'
 import { DEGREES, onlyTells, patternsOf } from './only-told'
 
 const N = `(?:about |around |roughly )?${DEGREES}(?![\\d.,]* ?(?:%|k?g\\b|m?l\\b|min|mm|cm|sec))`
@@ -67,16 +68,14 @@ const ORDERS = said(
   '^(?:then |now )?(?:boil|bring|cook|get|heat|simmer|take)\\b[^;]{0,80}\\b(?:reaches|till?|to|until)\\b[^;]{0,80}?\\d{2,3}',
 )
 
-/** "Decook with the hot cream (it will fall to 108°)": what is told in brackets is not what the sentence tells. */
-const IN_BRACKETS = /(?<=\S\s*)\([^()]*\)/g
-
 /** The sentences of a method that speak of such a heat alone. Where the text says to what it boils, whatever only tells of a heat is one of them. */
 export function otherHeats(sentences: readonly string[]): ReadonlySet<string> {
   const ordered = sentences.some((s) => ORDERS.test(s))
   const isOther = (s: string): boolean =>
     OTHER.some((other) => other.test(s)) ||
+    // "decook with the hot cream (it will fall to 108°)" tells of no heat itself
     (ordered &&
-      HAS_HEAT.test(s.replace(IN_BRACKETS, ' ')) &&
+      HAS_HEAT.test(withoutBrackets(s)) &&
       (STAGE_IS.test(s) || TOO_FAR.test(s) || AT_HEIGHT.test(s) || onlyTells(s)))
   return new Set(sentences.filter(isOther))
 }

@@ -84,8 +84,8 @@ interface HeatFound extends HeatSaid {
 
 /** "From 120 to 146 stir constantly" */
 const FROM = /\bfrom (?:about )?$/i
-/** ◊ From less than this, °C or °F, it is no boil that goes on. */
-const BOILS_FROM = 100
+/** ◊ Nothing is boiled to less, °C or °F, and nothing that stands at less boils. */
+export const BOILS_FROM = 100
 
 /** Every temperature a sentence speaks of, as written, and where. */
 function* heatsIn(sentence: string): Generator<HeatFound> {

@@ -116,9 +116,11 @@ const GOT_READY = saidAs([
   /^(?:make|prepare) (?:the )?[\w ]{3,20}(?: by (?:sift|mix|combin|whisk|stirr|blend)ing\b|: (?:blend|combine|mix|sieve|sift|stir|whisk)\b)/,
 ])
 /** Whether it is done before the first flame, and never lights one. */
-export const isGotReady = (sentence: string): boolean => GOT_READY.test(sentence.replace(BY_THE_WAY, ' '))
+export const isGotReady = (sentence: string): boolean => GOT_READY.test(withoutBrackets(sentence))
 /** "Add the nuts (keep them warm in the oven)" */
 const BY_THE_WAY = /(?<=\S\s*)\((?:[^()]|\([^()]*\))*\)/g
+/** A sentence without what it says in brackets, by the way. */
+export const withoutBrackets = (sentence: string): string => sentence.replace(BY_THE_WAY, ' ')
 
 const WARMS = new RegExp(`^${KEEPS_WARM.source}|${IN_OVEN.source}`, 'i')
 /** Whether a sentence warms something in an oven or keeps it warm: before the end of a cook that is got ready, after it that is done. */
