@@ -23,8 +23,14 @@ export default defineConfig({
     projects: [
       {
         resolve: { alias },
-        // pure functions need no world of their own
-        test: { name: 'core', include: ['src/{core,demo,contract,words}/**/*.test.ts'], isolate: false, ...patience },
+        // pure functions need no world of their own; patterns are compiled at once, and not interpreted first
+        test: {
+          name: 'core',
+          include: ['src/{core,demo,contract,words}/**/*.test.ts'],
+          isolate: false,
+          execArgv: ['--no-regexp-tier-up'],
+          ...patience,
+        },
       },
       {
         resolve: { alias },

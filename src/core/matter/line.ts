@@ -178,8 +178,8 @@ const clean = (text: string): string =>
     .replace(/\blg\.? (?=eggs?\b)/i, 'large ')
     // "seeds of 1 vanilla bean"
     .replace(/^(?:the )?seeds (?:of|from) (\d(?:\/\d)?|[¼½]|half an?|an?|one) (?=vanilla (?:bean|pod)s?$)/i, '$1 ')
-    // "vanilla 1 pod", "vanilla beans: 4 pc"
-    .replace(/^(vanilla) (\d+|[½¼]|half) (pods?|beans?)$/i, '$2 $1 $3')
+    // "vanilla 1 pod", "vanilla – 1 pod, split", "vanilla beans: 4 pc"
+    .replace(/^(vanilla)(?:,|:| –)? (\d+|[½¼]|half) (pods?|beans?)(?=$|[,(]| \()/i, '$2 $1 $3')
     .replace(/^(\p{L}[\p{L} ]+?):?\s+(\d{1,2}) ?(?:pcs?|pieces?)\.?$/iu, '$2 $1')
     // "1 lb sugar / 450 g": the same once more
     .replace(/(\p{L}[\p{L})]+)\s+\/\s+(\d[\d.,\s/¼½¾⅓⅔]*\s*(?:k?g|[mc]?l|oz|lbs?|fl\.? ?oz)\.?)$/iu, '$1 ($2)')

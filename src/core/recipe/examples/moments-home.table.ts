@@ -312,6 +312,7 @@ export const homeMoments: readonly Moment[] = [
       /^target: Boil/,
       /^after 300: Leave/,
       /^ready \+ white-chocolate 150: Add/,
+      /^ready: Beat until thick/,
       /^ready \+ raisins 100, rum 40: Mix in/,
       /^ready → out: Spoon/,
     ],

@@ -511,7 +511,7 @@ export const keptMoments: readonly Moment[] = [
     119,
     [
       /^ready \+ milk-whole 1547, sugar 400, soda 3: Put the milk,/,
-      /^ready: Bring to a/,
+      /^boil: Bring to a/,
       /^after 5400: Let it go/,
       /^ready \+ glucose-42 150, butter 60: Add the glucose/,
       /^target: Keep cooking until/,

@@ -429,7 +429,7 @@ export const pacedMoments: readonly Moment[] = [
       /^ready \+ sugar 300, water 110, glucose-42 120, salt 1: Cook syrup to/,
       /^target: Cook syrup to/,
       /^falls 100 \+ gelatin-powder-200 18, water 90: Let it drop/,
-      /^after 480: Whip on high/,
+      /^after 420: Whip on high/,
       /^ready \+ vanilla 5: Vanilla in the/,
       /^ready → out: Spread in a/,
     ],

@@ -319,7 +319,7 @@ export const pastedMoments: readonly Moment[] = [
       /^rises [\d.]+: Whip whites to soft peaks$/,
       /^target: Cook to 120°$/,
       /^ready \+ egg-white 60: Stream in the syrup/,
-      /^after 360: Stream in the syrup/,
+      /^after 360: Whip 6 min/,
       /^ready \+ peanut-butter 100: Fold/,
       /^ready → out: Spread/,
     ],

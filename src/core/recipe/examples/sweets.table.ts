@@ -2,12 +2,13 @@
 
 import type { HandworkKind } from '../../craft/handwork'
 
-/** What a recipe has to be read as, in the order of a cook: what goes in (by ingredient; the last of it before the next), the heats, the shades, the works, the waits. */
+/** What a recipe has to be read as, in the order of a cook: what goes in (by ingredient; the last of it before the next), the heats, the shades (`colour` on the way, `shade` at the end), the works, the waits. */
 export type Meant =
   | { readonly in: readonly string[] }
   | { readonly target: number }
   | { readonly rises: number }
   | { readonly falls: number }
+  | { readonly colour: number }
   | { readonly shade: number }
   | { readonly hand: HandworkKind }
   | { readonly after: number }

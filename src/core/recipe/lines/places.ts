@@ -389,7 +389,10 @@ function placeOf(
   const beside = written.filter((w) => mentions(said[bowl] ?? '', w.names))
   const waits = said.findIndex(
     (s, i) =>
-      i > bowl && (SYRUP_IN.test(s) || (OVER.test(s) && (MIXED.test(s) || beside.some((w) => mentions(s, w.names))))),
+      i > bowl &&
+      (SYRUP_IN.test(s) ||
+        ONTO.test(s) ||
+        (OVER.test(s) && (MIXED.test(s) || beside.some((w) => mentions(s, w.names))))),
   )
   return (
     apart.get(warmed) ??

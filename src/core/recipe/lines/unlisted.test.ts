@@ -11,7 +11,7 @@ const asked = (sentence: string): string[] =>
     pantry,
   ).questions.map((q) => q.text)
 
-const AMOUNTS = ['2 tbsp', '12 oz', 'a pound', '30 g', 'half a cup', '1 1/2 c', 'three teaspoons']
+const AMOUNTS = ['2 tbsp', '12 oz', 'a pound', '30 g', 'half a cup', '1 1/2 c', '1 packed cup', 'three teaspoons']
 const UNKNOWN = ['zog', 'pani', 'birch zog syrup', 'grey marl']
 const SENTENCES = ['# in quickly.', 'Then the topping: # when it is poured.', 'Off the heat, and # for good luck.']
 

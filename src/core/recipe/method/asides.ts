@@ -91,6 +91,13 @@ export function joined(said: readonly string[]): string[] {
 const ASIDE =
   /^(?:(?:ok(?:ay)?,? )?(?:so,? |(?:hello|hey|hi|hiya)(?: all| everyone| there)?,? )?here(?:['’]s| is| it is| they are)(?: (?:how|my|what)\b|,? as promised$)|(?:it |they |this |these )?(?:will )?(?:keeps?\b(?!.*\b(?:warm|hot|oven|at \d|stirring|whisking|whipping|beating|kneading|cooking|pulling|going|boiling|testing|until|to \d{3}|hours?)\b)|freezes?\b(?!.*\b(?:min(?:ute)?s?|hours?|hrs?|until|till)\b))|(?:the )?(?:\w+ ){1,3}(?:will )?keeps?,? (?:for|in|at|up|well|fresh)\b|you (?:may|might|could|will need|should (?:have|end up))\b|(?:this )?makes\b|tips?\s*:|you must (?:keep|watch)|take care\b|can be (?:made|prepared)\b|this (?:\w+ ){1,2}(?:should|will) take\b|by (?:this time|now|then),? it\b|by (?:this|that) (?:point|stage|time),? (?:it|the \w+)\b(?!.*\d)|(?:it|they|this) (?:will |should )?(?:last|keep)s?\b(?! (?:on|warm|hot|stirring))|lasts (?:about|for|up to|\d|an?)\b|(?:serves?|yields?|done$|stop$|enjoy\b|test\s*:|should (?:be|look|have)\b(?!.*\d)|eat|be (?:careful|patient)|(?:the )?(?:\w+ ){1,4}will (?:be|form|clump|bubble|foam|seize|spit|splutter|thicken)\b|(?:it|this|(?:the )?mixture) (?:may|might|will)\b(?!.*\d)|(?:it|they)[’']ll\b(?!.*\d)|(?:fridge|freezer|in (?:the|a) (?:fridge|freezer|jar|tin))[:,]? (?:for )?(?:up to )?\d+ (?:days?|weeks?|months?)$|\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)|\d+ (?:weeks?|months?)$|(?:it |this )?(?:should|may|can|could|will|would|might) take|(?:it|this) (?:usually |normally |generally )?takes|they (?:go|get|turn|become) (?:soft|sticky|tacky)|when using\b[^,]{0,40}, be|do ahead\b|avoid|use caution|work (?:fast|quickly)$|watch (?:(?:it|the \w+) )?(?:very )?(?:closely|carefully|out)\b.{0,30}\b(?:as|because|after|from|near|once|since|when)\b(?! .*\b(?:remove|take|pour|add|stir)\b)|early in\b.{0,30}\byou can|(?:when|since|because) [^,]{3,60}, (?:the )?(?:mixture|candy|caramel|syrup|it) (?:should|will)\b(?!.*\d)|(?:it|this) should\b(?!.*\d)|(?:this|that) (?:\w+ )?(?:process|stage|step) (?:is|makes|gives)\b|don.?t (?:worry|panic))\b|if (?:any )?lumps\b|if (?:it|they|(?:the )?(?:\w+ )?(?:mixture|mass|candy|fudge|caramel|syrup|toffee|nougat|brittle|sugar))\b|(?:it|(?:the )?(?:caramel|sauce|mixture|fudge|toffee)) (?:crisps|thickens|firms|hardens|sets) (?:up )?as it cools$|(?:serve |use |eat )?hot or cold$|(?:the )?(?:bulb|tip)(?: of (?:the |your )?(?:candy |sugar )?thermometer)?\b.{0,40}\b(?:should|must) not\b|if you (?:can still|notice|see|don.?t|do not|have no|can|put|want|prefer|would like)\b|(?:about )?\d{1,3} (?:dozen(?:$| ))?(?:pieces|pcs|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))(?:; \d[^;]*)?(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?$|data(?: table)?:|best (?:eaten|kept|within)\b|(?:mine|ours) (?:was|were|took|is|are)\b|(?:my|our|this) .{0,40}\brecipe (?:is|comes|was|has|makes)\b|[~≈]\s?\d[^.]{0,20}$|\d+ (?:servings|portions)$|(?:about |approx\w*\.? )?\d+ ?(?:m?l|k?g|(?:kilo)?grams?|(?:milli)?lit(?:re|er)s?|lbs?|pounds?|cups?)$|.{0,30}\bcan be (?:kept|stored|frozen)\b)/i
 
+/** "Heat the toffee a little if you need to", "rewarm if it gets too stiff" */
+const IF_NEEDED =
+  /^(?:re-?)?(?:heat|melt|warm)\b[^,;\d]{3,60}\bif (?:it (?:gets|is|sets)\b.*|need(?:ed)?|necessary|you (?:have|need) to)$/i
+/** "It cools thicker": what becomes of it; "one tray at a time". */
+const BY_ITSELF =
+  /^(?:(?:it|this) )?(?:cools|dries|sets) (?:up )?(?:chewier|crisper|firmer|harder|softer|thicker)$|^(?:only )?one (?:batch|pan|pot|tin|tray) at a time$/i
+
 /** "1 1/4 lb": what all of it comes to. */
 const WEIGHT_ALONE = /^(?:about )?[\d¼½¾][\d ¼½¾/.]* ?(?:lbs?|pounds?|kg|kilos?|g|grams?|oz|ounces?)$/i
 
@@ -119,6 +126,16 @@ const ASKED =
 /** Whether a sentence says something by the way. */
 export const isAside = (sentence: string): boolean =>
   isNotYet(sentence) ||
-  [OTHERWISE, ASKED, TOOK, ASIDE, WEIGHT_ALONE, COUNT_ALONE, AT_ALTITUDE, FOR_LATER, OTHER_COOK].some((words) =>
-    words.test(sentence),
-  )
+  [
+    OTHERWISE,
+    ASKED,
+    TOOK,
+    ASIDE,
+    BY_ITSELF,
+    IF_NEEDED,
+    WEIGHT_ALONE,
+    COUNT_ALONE,
+    AT_ALTITUDE,
+    FOR_LATER,
+    OTHER_COOK,
+  ].some((words) => words.test(sentence))

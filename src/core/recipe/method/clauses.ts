@@ -1,6 +1,7 @@
 /** Sentences of a method, told apart where one sentence holds two moments of a cook. */
 import { capital, secondsIn } from '../../formula/sentence'
 import { ADDS_IN } from '../sentence/adds'
+import { coolnessIn } from '../sentence/coolness'
 import { endingsIn, MEANWHILE, WATCHES } from '../sentence/endings'
 import { BOILS_FROM, heatIn } from '../sentence/heats'
 import {
@@ -33,11 +34,17 @@ export function methodIn(lines: readonly string[]): { readonly done: string[]; r
   const isBeside = (s: string): boolean => isAside(s) || others.has(s) || only.has(s)
   const done = joined(all.filter((s) => !isBeside(s)))
     .flatMap(clausesOf)
-    .flatMap(chainOf)
+    .flatMap(inMoments)
     .map((s) => capital(s.replace(/[;,]\s*$/, '')))
     .filter((s) => s.length > 2)
     .map(ontoWhites)
   return { done, aside: [...all.filter(isBeside), ...way.aside] }
+}
+
+/** A sentence cut where its chain of work is, and what that leaves where it holds two moments again. */
+function inMoments(sentence: string): string[] {
+  const chain = chainOf(sentence)
+  return chain.length > 1 ? chain.flatMap(clausesOf) : chain
 }
 
 /** The sentences of a method that somebody does. */
@@ -61,7 +68,7 @@ const ONCE_COLD = '(?:when|once) (?:(?:almost|half|nearly|quite) )?(?:cold|cool|
 /** Work that goes on for so long with what was put in. */
 const LASTS = '(?:beating|whisking|whipping|stirring|mixing)\\b(?!.{0,20}\\bevery\\b).{0,40}\\d+ ?(?:min|sec)'
 const WAITS =
-  '(?:(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|bake(?=[^,;]*\\d)|cool|chill|refrigerate|fridge|freezer?|stand|wait(?= (?:about )?\\d)|dry(?= (?:on (?:an? |the )?(?:\\w+ )?racks? )?(?:for )?(?:about )?\\d|(?= overnight\\b))|ripen|mature|weight(?:ed)?(?: (?:it )?down)?(?= (?:for|overnight)\\b)|(?:set|sit|stand) (?:the )?(?:pan|pot|saucepan) in (?:an? |the )?(?:basin|bath|bowl|cold|ice|sink))'
+  '(?:(?:place|put|set) (?:it )?in the (?:freezer|fridge|refrigerator)(?= for\\b)|(?:do not|don.t) (?:touch|move|disturb)|leave|let|allow|set aside|rest|hold(?= (?:for )?\\d)|bake(?=[^,;]*\\d)|cool|chill|refrigerate|fridge|freezer?|stand|wait(?= (?:about )?\\d)|dry(?= (?:on (?:an? |the )?(?:\\w+ )?racks? )?(?:for )?(?:about )?\\d|(?= overnight\\b))|ripen|mature|weight(?:ed)?(?: (?:it )?down)?(?= (?:for|overnight)\\b)|(?:set|sit|stand) (?:the )?(?:pan|pot|saucepan) in (?:an? |the )?(?:basin|bath|bowl|cold|ice|sink))'
 /** "Float the butter on top and do not stir until 46°" */
 const UNSTIRRED = '(?:do not|don.t) (?:stir|beat) (?:it )?(?:until|till)\\b.*\\d'
 /** "To 140°, then on to 155°". */
@@ -94,12 +101,20 @@ const KEEPS_ON = 'keep (?:cooking|going|stirring)\\b'
 const ROLLS_AT = 'roll (?:it )?(?:out )?at (?:about )?\\d'
 /** "Into the tin; salt on top after 10 minutes" */
 const TOPS_LATER = '(?:[\\w-]+ ){1,4}(?:on top|over(?: the top)?) after (?:about )?\\d'
+/** "Put in the sugar and milk, and when it begins to boil add the butter" */
+const AT_THE_BOIL_ADD =
+  '(?:as soon as|once|when) (?:it|the \\w+) (?:(?:begins|comes|starts) to (?:a |the )?)?boils?,? (?:add|put in|stir in)\\b'
+/** "Boil to 124° and, just before it is ready, whisk the egg whites" */
+const WHITES_BY_THEN =
+  '(?:just before (?:it|the \\w+) (?:gets there|is (?:done|ready|there))|while (?:it|that|the \\w+) (?:boils|cooks|heats)|towards the end),? (?:beat|whip|whisk) the (?:egg )?whites\\b'
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, MIXES_FOR],
   [THEN, `${ONWARD}|(?:${HOW})?(?:${GOES_ON}|${LATER})\\b|${ONCE_COLD}`],
+  [`(?:${THEN}|[,;]\\s+)`, AT_THE_BOIL_ADD],
   [';\\s+', `${ON_SLAB}\\b`],
   [`(?:${THEN}|,\\s+)`, 'meanwhile\\b'],
+  [`(?:${THEN}|[,;]\\s+)`, `(?:,\\s+)?${WHITES_BY_THEN}`],
   [`(?:${THEN}|[,;]\\s+)`, RETURNS],
   [
     ';\\s+',
@@ -183,7 +198,7 @@ const LOW_FIRST = /^(?:dissolve|stir)\b.*\b(?:gentle|gently|low|slowly)\b/i
 const WORKED_IN = /^(?:beat|fold|stir|whisk)\b.*\b(?:in|into)\b/i
 const WORKED = /^(?:(?:cool|remove|take off)\b[^,]{0,30}, )?(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
 const PUTS_IN =
-  /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|whisk in|float|dot|drop in|dump in|throw in)\b/i
+  /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|(?:beat|whisk) in|float|dot|drop in|dump in|throw in)\b/i
 /** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
 const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
 /** "Pour on a slab; when cool enough to handle, pull until white". */
@@ -206,7 +221,8 @@ const BROKEN_LAST = new RegExp(`(?:^|[,;]\\s+(?:and )?(?:then )?)${LATER}\\b[^,;
 const FINISHES = new RegExp(`^(?:melt|${PUT_ON})\\b`, 'i')
 const LAID = /\b(?:pour|press|tip|toss|turn)\b|\bspread (?:evenly|it|in|on|over|out)\b/i
 /** "Chill for an hour, cut": it is in the cold until then. */
-const COLD_FOR = /^(?:chill|cool(?= \d)|freeze|refrigerate)\b/i
+const COLD_FOR =
+  /^(?:chill|cool(?= \d)|freeze|refrigerate|(?:place|put|set) (?:it )?in the (?:freezer|fridge|refrigerator))\b/i
 /** "Chill until set; cut into squares" */
 const CHILLED = /^(?:chill|freeze|refrigerate)\b.*\b(?:until|till?)\b/i
 /** "Cool completely (about 45 minutes), then break": however long that is, it is cold by then. */
@@ -252,7 +268,8 @@ function isApart(head: string, tail: string): boolean {
   if (RESTS.test(tail))
     return (
       (secondsIn(tail) !== null ||
-        ((pours(head) || CUTS.test(head)) && (heatIn(tail) !== null || GETS_COLD.test(tail))) ||
+        ((pours(head) || CUTS.test(head)) &&
+          (heatIn(tail) !== null || GETS_COLD.test(tail) || coolnessIn(tail) !== null)) ||
         // "drop in the butter, set the pan in cold water to 43°"
         (PUTS_IN.test(head) && bathes(tail) && heatIn(tail) !== null) ||
         // "off the heat add the butter, cool to 43°", "… and leave until it is about 50°": it is in while it cools
@@ -298,9 +315,7 @@ function isApart(head: string, tail: string): boolean {
   if (CONTINUES.test(tail) && secondsIn(tail) !== null) return PUTS_IN.test(head)
   if (LATER_WORK.test(tail))
     return (
-      pours(head) ||
-      CHILLED.test(head) ||
-      ((COLD_FOR.test(head) || COOLS_THROUGH.test(head)) && secondsIn(head) !== null)
+      pours(head) || CHILLED.test(head) || COOLS_THROUGH.test(head) || (COLD_FOR.test(head) && secondsIn(head) !== null)
     )
   if (FINISHES.test(tail)) return BROKEN_LAST.test(head) || (RESTS.test(head) && secondsIn(head) !== null)
   // it has stood for so long, and is worked then

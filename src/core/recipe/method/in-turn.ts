@@ -58,17 +58,32 @@ const TURNED_AT_BOIL =
 const THEN_UP =
   /^((?:cook|dissolve|heat|melt|set|stir|warm)\b.*?),? (?:and )?then ((?:turn (?:it |the (?:flame|heat) )?(?:back |right )?up|(?:increase|raise) the (?:flame|heat))\b.*)$/i
 
-/** "Let it cool for 4 hours before slicing into squares": a wait, and what is done then. */
-const BEFORE_DOING =
-  /^((?:allow|chill|cool|leave|let|refrigerate|rest|set|stand)\b.*?),? before (breaking|cutting|scoring|slicing|unmou?lding)\b(?! it\b.{0,12}$)(.*)$/i
 const DOES: Readonly<Record<string, string>> = {
-  breaking: 'Break',
-  cutting: 'Cut',
-  scoring: 'Score',
-  slicing: 'Slice',
-  unmolding: 'Unmold',
-  unmoulding: 'Unmould',
+  adding: 'add',
+  beating: 'beat',
+  breaking: 'break',
+  cutting: 'cut',
+  pouring: 'pour',
+  scoring: 'score',
+  slicing: 'slice',
+  stirring: 'stir',
+  turning: 'turn',
+  unmolding: 'unmold',
+  unmoulding: 'unmould',
+  whisking: 'whisk',
 }
+const DOING = Object.keys(DOES).join('|')
+/** "Let it cool for 4 hours before slicing into squares", "cool to 45° before adding the vanilla and beating until thick": a wait, and what is done then. */
+const BEFORE_DOING = new RegExp(
+  `^((?:.*[,;] )?(?:allow|chill|cool|leave|let|refrigerate|rest|set|stand|wait)\\b.*?),? before ((?:${DOING})\\b(?! it\\b.{0,12}$).*)$`,
+  'i',
+)
+/** "Adding the vanilla and beating until thick", as it is done. */
+const asDone = (doing: string): string =>
+  doing.replace(
+    new RegExp(`(^|,? (?:and|then) |, )(${DOING})\\b`, 'gi'),
+    (_, link: string, work: string) => link + DOES[work.toLowerCase()],
+  )
 
 /** "Whip the whites from the moment the honey is at 115°" */
 const FROM_MOMENT = /^([^,;]{3,40}) from (?:the moment|when) ([^,;]*\d[^,;]*)$/i
@@ -84,6 +99,10 @@ const EACH_TO =
 /** "Cook to 260, butter added at the last" */
 const ADDED_LAST = /^(.{0,200}\d[^,]{0,40}), ([a-z][a-z ]{2,40}?) (?:added|going in) (?:at the )?(?:end|last)$/i
 
+/** "Whisk for 10 minutes until thick, adding the vanilla at the end" */
+const ADDED_AT_END =
+  /^((?:.*\b)?(?:beat|whip|whisk)\b.*?),? (?:adding|and adding) ([^,;]{3,60}?) (?:at|towards?|near) the end(?: of (?:beating|whipping|whisking))?$/i
+
 /** "Stream into the whites whipping on high for 5 min": it is put in, and worked for so long. */
 const WORKING_FOR =
   /^((?:pour|run|stream|trickle|drizzle)\b.{3,60}?),? (?:while )?(whipp|whisk|beat)ing ((?:(?:on|at) [\w-]+(?: speed)? )?(?:for )?(?:about )?\d+(?: ?[-–] ?\d+)? ?min\w*)\b(.*)$/i
@@ -92,11 +111,24 @@ const WORKING_FOR =
 const READY_THEN_POURS =
   /^((?:butter|dust|flour|grease|line|oil)\b[^,;]{3,60}),? (?:and |then )*((?:ladle|press|scrape|spoon|spread|tip|turn) (?:in\b|into\b|it\b|the \w+ in).*)$/i
 
+/** "Honey to 125°, pour on whites whipped with the sugar": they are whipped by then. */
+const ONTO_WHIPPED =
+  /^(.*\d[^,;]*?),? (?:and |then )*((?:pour|run|stream|trickle)(?: it)?(?: slowly)? (?:on|onto|over)) (?:the )?((?:egg )?whites) (beaten|whipped|whisked)((?: (?:stiff|to (?:firm|soft|stiff) peaks))?(?: with [^,;]{3,40})?)$/i
+const WHIPS: Readonly<Record<string, string>> = { beaten: 'Beat', whipped: 'Whip', whisked: 'Whisk' }
+
 /** How one kind of sentence is told in turn: its moments as sentences; null for a sentence that only looks like one of the kind. */
 type Retells = (found: readonly string[]) => readonly string[] | null
 
 /** Kinds of sentences, the first that fits. */
 const kinds: readonly (readonly [RegExp, Retells])[] = [
+  [
+    ONTO_WHIPPED,
+    ([boils, pours = '', whites, how = '', so]) => [
+      `${WHIPS[how.toLowerCase()]} the ${whites}${so}`,
+      `${boils}`,
+      `${capital(pours)} the ${whites}`,
+    ],
+  ],
   [READY_THEN_POURS, ([ready, pours = '']) => [`${ready}`, capital(pours)]],
   [ADDED_LAST, ([cooked, last]) => [`${cooked}`, `Towards the end add ${last}`]],
   [EACH_TO, ([one, hot, other, hotter]) => [`Cook ${one} to ${hot}`, `In another pan cook ${other} to ${hotter}`]],
@@ -109,7 +141,8 @@ const kinds: readonly (readonly [RegExp, Retells])[] = [
       `${capital(works.toLowerCase().replace('whipp', 'whip'))} ${long}${after}`,
     ],
   ],
-  [BEFORE_DOING, ([wait, doing = '', how]) => [`${wait}`, `${DOES[doing.toLowerCase()]}${how}`]],
+  [BEFORE_DOING, ([wait, doing = '']) => [`${wait}`, capital(asDone(doing))]],
+  [ADDED_AT_END, ([works, last]) => [`${works}`, `Add ${last}`]],
   [STIRRED_THEN, ([before, how = '', far]) => [`${before}`, `Cook, stirring ${how}, ${far}`]],
   [BEGUN_TO, ([begun, does = '', what, far]) => [`${begun}`, `${capital(does)} ${what} ${far}`]],
   [AT_AND_AT, ([first, adds, second = '', too]) => [`${first} add ${adds}`, `${capital(second)} add ${too}`]],

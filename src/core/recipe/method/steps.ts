@@ -36,6 +36,7 @@ import { bathes, inOven, isGotReady, ONTO_FOAM, pours, putsBack, TURNS_OFF, take
 import { isOut, spreadsOnTop, worksIn } from '../sentence/works'
 import { timedFromBoil } from './at-boil'
 import { waitedOnce } from './heat-twice'
+import { inTheLast } from './in-the-last'
 
 const stageWords: Readonly<Record<StageId, string>> = {
   syrup: 'no thread yet',
@@ -140,7 +141,7 @@ const offHeatSaid = (s: string): string =>
     .replace(/^then /, '')
     .replace(/^off heat/, 'off the heat')
 const ONLY_OFF = new RegExp(
-  `^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|(?:the )?(?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: (?:the )?(?:burner|heat|flame|stove))?|${TURNS_OFF}|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$`,
+  `^(?:immediately |at once |then |quickly )?(?:(?:remove|take|lift|pull)(?: (?:it|(?:the )?(?:pan|pot|saucepan|syrup|mixture)))? (?:from|off)(?: of)?(?: (?:the )?(?:burner|heat|flame|stove))?|(?<=^(?:immediately|at once) )(?:remove|take off)|${TURNS_OFF}|off(?: (?:the )?heat)?)(?: (?:immediately|at once))?$`,
   'i',
 )
 
@@ -292,7 +293,7 @@ export function stepsFrom(told: Told): Step[] {
   })
   const heat = told.endings.find((e) => e.by === 'heat')
   const once = waitedOnce(steps, heat ? (heat.low + heat.high) / 2 : null)
-  return withEnds(beatenInTime(bathedFirst(withLids(timedFromBoil(litFirst(once))))), told.pullAt >= 0)
+  return withEnds(inTheLast(beatenInTime(bathedFirst(withLids(timedFromBoil(litFirst(once)))))), told.pullAt >= 0)
 }
 
 /** "Add the baking soda, which will make it foam", after the boil: nobody boils it on. */
@@ -336,7 +337,8 @@ const beatenInTime = (steps: readonly Step[]): Step[] =>
     // what goes in once it has waited is beaten with it
     const before = steps.slice(0, i).findLast((s) => s.adds === undefined || s.when.on !== 'ready')
     const isBeaten = step.handwork?.kind === 'beat' && step.when.on === 'window'
-    const hasWaited = before?.adds === undefined && (before?.when.on === 'after' || before?.when.on === 'falls')
+    const [adds, on] = [before?.adds !== undefined, before?.when.on]
+    const hasWaited = on === 'falls' || (adds ? on === 'word' : on === 'after')
     return isBeaten && hasWaited ? { ...step, when: { on: 'ready' } } : step
   })
 

@@ -37,6 +37,10 @@ describe('a recipe of two boils', () => {
       'Heat the honey to 125 °C. At 115 °C start the mixer: whites to soft peaks. Pour honey on whites, whip. Meanwhile sugar and water to 145 °C. Pour onto the whites, whip 8 min. Fold in the almonds. Press into a tray.',
     ],
     [
+      'onto whites that are whipped by then, and beaten on',
+      'Honey to 125 °C, pour on egg whites whipped stiff. Keep beating. At the same time sugar and water to 145 °C, pour on. Beat for 10 minutes. Fold in the almonds. Press into a tray.',
+    ],
+    [
       'both put on in one sentence, each to its own',
       'Put the honey on to boil to 125 °C, and the sugar with the water to 145 °C. When the honey reaches 115 °C start the whites in the mixer. Pour the honey over the whites, whisking; then the sugar. Whip for 8 minutes. Fold in the almonds. Press into a tray.',
     ],

@@ -63,7 +63,7 @@ const WHIPPED_C = 60
 const SAME_HEAT = 2
 
 /** "Pour in the honey. Beat for 5 min": that is done before the next syrup is there. */
-const BEATS = /^(?:beat|whip|whisk)(?:p?ing)?\b(?!.*\b(?:add|pour|stream|whites?)\b)/i
+const BEATS = /^(?:(?:continue|keep)(?: on)? )?(?:beat|whip|whisk)(?:p?ing)?\b(?!.*\b(?:add|pour|stream|whites?)\b)/i
 /** "Add the honey, beating for 2 minutes" */
 const WHIPPING_IN = new RegExp(`\\b${WHIPPED_IN}`, 'i')
 const beatenIn = (said: readonly string[]): string[] => {

@@ -3,6 +3,7 @@ import type { Handwork, HandworkKind } from '../../craft/handwork'
 import type { Step, Trigger } from '../../formula/document'
 import { secondsIn } from '../../formula/sentence'
 import { parseNumber } from '../../quantity/number'
+import { coolnessIn } from './coolness'
 import {
   actsFirst,
   actsLast,
@@ -111,23 +112,17 @@ const ONCE = /^(?:once|when|as soon as) ([^,;]{4,60}), ?(?=\w)/i
 const THEN_DONE = /\s(?=(?:add|boil|bring|cook|let|mix|pour|put|raise|remove|simmer|stir|take|turn|whisk)\b)/i
 /** "Bring to a boil over medium heat" is waited for until it boils, and so is what "comes to a boil, about 8 minutes". */
 const BRINGS_UP =
-  /^(?!.*\b(?:cook|cover|lid|simmer|then)\b)(?:then |.{0,60}(?:,|\band) )?(?:bring|return)\b.{0,40}\bto (?:an? |the )?(?:\w+ )?boil\b/i
+  /^(?!.*\b(?:cook|cover|lid|(?<!\bto an? (?:\w+ )?)simmer|then)\b)(?:then |.{0,60}(?:,|\band) )?(?:bring|return)\b.{0,60}\bto (?:an? |the )?(?:\w+ )?(?:boil|simmer)\b/i
 const BRINGS_TO_BOIL = /\bbring\b.{0,80}\bto (?:an? |the )?(?:\w+ )?boil\b/i
 /** "Bring it to the boil. Reduce to medium …": the flame is not turned down before it boils. */
 const THEN_DOWN = /^(?:immediately |then )?(?:lower|reduce|turn (?:it |the (?:flame|heat) )?down)\b/i
 const BOILS_IN =
-  /\b(?:bring|comes?)\b(?:(?!\bboil\b).){0,40}\bboil\b(?!.*\b(?:boil|cook|cover|for|lid|simmer|then)\b).*\d ?min/i
+  /\b(?:bring|comes?)\b(?:(?!\b(?:boil|simmer)\b).){0,60}\b(?:boil|simmer)\b(?!.*\b(?:boil|cook|cover|for|lid|simmer|then)\b).*\d ?min/i
 
 /** ◊ "Bring to the boil, 2 min": no pot gets there so soon, s; it boils so long. */
 const BOILS_SO_LONG = /\bboil,? (?:for )?\d/i
 const BOILS_SO_LONG_S = 120
 
-/** "Cut when nearly cold": so warm, whatever else could be cut warmer. ◊ */
-const NEARLY_COLD = /\b(?:nearly|almost) (?:cold|cool)\b/i
-const NEARLY_COLD_C = 30
-/** "Leave until lukewarm" ◊ */
-const LUKEWARM = /\b(?:leave|let|cool|stand|until|till)\b.*\b(?:lukewarm|tepid|blood heat)\b/i
-const LUKEWARM_C = 43
 /** "Cut the next day", s after it was poured; a night, s, in which that has come. ◊ */
 const NEXT_DAY = /\b(?:next|following) day\b|\btomorrow\b/i
 const NEXT_DAY_S = 12 * 3600
@@ -195,8 +190,8 @@ export function triggerOf(text: string, i: number, { said, unit, pullAt, endings
   // milk that simmers for long browns at its boil, far from where sugar does
   if (colour && !(seconds !== null && seconds >= SLOW_S)) return { on: 'colour', celsius: colour.celsius }
   if (seconds === null && pulled) {
-    if (NEARLY_COLD.test(text) && !pours(text)) return { on: 'falls', celsius: NEARLY_COLD_C }
-    if (LUKEWARM.test(text) && !pours(text)) return { on: 'falls', celsius: LUKEWARM_C }
+    const cool = pours(text) ? null : coolnessIn(text)
+    if (cool) return 'word' in cool ? { on: 'word', word: cool.word } : { on: 'falls', celsius: cool.celsius }
     const hasStood = said.slice(pullAt + 1, i).some((s) => (secondsIn(s) ?? 0) >= NIGHT_S)
     if (NEXT_DAY.test(text) && !hasStood && !pours(text)) return { on: 'after', seconds: NEXT_DAY_S }
   }

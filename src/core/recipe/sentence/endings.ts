@@ -96,7 +96,7 @@ const UNTIL = /\b(?:until|till|to (?:a|an|the)?|turns?|reaches?|when|at the)\b/i
 const OF_NUTS =
   /\b\w*(?:nuts?|almonds?|butter|seeds|coconut|pecans|solids) (?:are|is|turns?|looks?)\b[^,;]*|\b(?:brown|golden) and (?:the )?(?:sesame|(?:\w*nuts?|almonds?|pecans|seeds)\b)/gi
 
-const PUTS = new RegExp(`\\b(?:${ADDS_IN}|pour)\\b`, 'i')
+const PUTS = new RegExp(`\\b(?:${ADDS_IN}(?! the (?:freezer|fridge|oven|refrigerator)\\b)|pour)\\b`, 'i')
 
 /** Whether a sentence puts in or pours first, and speaks of a time after that: nobody waits for it. */
 export const actsFirst = (sentence: string): boolean => {

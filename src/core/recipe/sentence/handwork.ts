@@ -31,7 +31,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'beat' },
   ],
   [
-    /\bwork (?:it )?with (?:an? )?(?:\w+ )?(?:scraper|paddle|spatula|spoon)\b.*\b(?:until|till?)\b|\b(?:beat|paddle|stir(?! in))\b.*\b(?:until|till?)\b.*\b(?:gloss|sheen|shine|shiny|dull|matt|cloudy|opaque|grain\w*|sugary|thickens and (?:clouds|dulls|turns)|turns (?:cloudy|creamy|lighter|opaque|pale)|(?:begins?|starts?) to (?:thicken|set|look|candy|sugar|turn)|holds? its shape)/i,
+    /\bturn (?:it )?over and over\b.*\b(?:till?|until)\b|\bwork (?:it )?with (?:an? )?(?:\w+ )?(?:scraper|paddle|spatula|spoon)\b.*\b(?:until|till?)\b|\b(?:beat|paddle|stir(?! in))\b.*\b(?:until|till?)\b.*\b(?:gloss|sheen|shine|shiny|dull|matt|cloudy|opaque|grain\w*|sugary|thickens and (?:clouds|dulls|turns)|turns (?:cloudy|creamy|lighter|opaque|pale)|(?:begins?|starts?) to (?:thicken|set|look|candy|sugar|turn)|holds? its shape)/i,
     { kind: 'beat' },
   ],
   [
@@ -50,7 +50,7 @@ const SAID: readonly (readonly [RegExp, Handwork])[] = [
     { kind: 'fill', by: 'funnel', level: 0.95 },
   ],
   [/\bpipe\b/i, { kind: 'pipe', depthMm: 15 }],
-  [/\b(?:de|un)mou?ld\b|\bturn (?:them |it )?out of the mou?lds?\b/i, { kind: 'unmould' }],
+  [/\b(?:de|un)mou?ld\b(?!,? and cut\b)|\bturn (?:them |it )?out of the mou?lds?\b/i, { kind: 'unmould' }],
   [/\b(?:dip|coat|enrobe)\b.*\bchocolate\b|\bchocolate\b.*\b(?:dip|coat|enrobe)\b/i, { kind: 'coat' }],
   [
     /\b(?:dust|toss|roll)\b.*\b(?:starch|icing sugar|powdered sugar|confectioners|cornflour|cornstarch|cocoa)\b/i,

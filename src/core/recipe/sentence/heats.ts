@@ -44,7 +44,8 @@ const OVEN = new RegExp(
   `\\b(?:oven|${DRIES_AT}|bake|baking(?! (?:dish|pan|paper|parchment|powder|sheet|soda|tin|tray))|preheat|${FRIES}|re-?warm(?:ed|ing)?(?= (?:(?:it|them) )?(?:at|in)\\b)|roast)\\b`,
   'i',
 )
-const COOLS = /\b(?:cool|cooled|cools|falls?|comes? down|drops? (?:back |down )?(?:to|below))\b/i
+const COOLS =
+  /\b(?:cool|cooled|cools|falls?|(?:comes?|is|(?:has )?gone) down|fallen|(?:drops?|dropped) (?:back |down )?(?:to|below))\b/i
 
 /** "Start beating (108)": how warm it is by then. */
 const WORKED_AT = /^(?:(?:begin|start) )?(?:beat|knead|whip|work)(?:ing)?\b|^(?:begin|start) pulling\b/i

@@ -237,8 +237,8 @@ const POURS = saidAs(
     /press (?:it )?in(?:to)? (?:an? |the )?(?:\d+|(?:buttered|greased|lined|oiled|prepared)) ?(?:[\w-]+ ){0,3}(?:dish|frame|pan|square|tin|tray)/,
     /press (?:it )?in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared) \d+(?: ?[x×] ?\d+|[ -]?(?:["″”]|cm|in(?:ch)?)?[ -](?:[\w-]+ ){0,2}(?:dish|frame|pan|square|tin|tray))/,
     /fill (?:the )?(?:mou?lds|cavities|shells)|fill at \d+/,
-    // "fill 12 molds", "fill starch moulds"
-    /^fill (?:the |your )?(?:\d+ |twelve |ten )?(?:\w+ )?(?:mou?lds|cavities)\b/,
+    // "fill 12 molds", "fill starch moulds", "fill greased lollipop moulds"
+    /^fill (?:the |your )?(?:\d+ |twelve |ten )?(?:\w+ ){0,2}(?:mou?lds|cavities)\b/,
     /(?<=^)pot (?:it )?(?:(?:up )?(?:while )?(?:still )?(?:hot|warm)|in (?:the )?(?:[\w-]+ ){0,2}(?:bottles|jars|tubs))/,
     /(?:pour|ladle|spoon|funnel)ing into (?:an? |the )?(?:[\w-]+ ){0,3}(?:jars?|bottles?|tins?|trays?|mou?lds?|pans?)/,
     /pot (?:it )?into/,

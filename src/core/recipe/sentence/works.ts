@@ -2,6 +2,7 @@
 import type { Chocolate, Handwork } from '../../craft/handwork'
 import type { Line, Step } from '../../formula/document'
 import { secondsIn } from '../../formula/sentence'
+import { coolnessIn } from './coolness'
 import type { Told } from './due'
 import { handworkSaid } from './handwork'
 import { heatIn, inDegrees, ovenUnitOf } from './heats'
@@ -31,9 +32,9 @@ export function worksIn(text: string, { said, unit, whips }: Pick<Told, 'said' |
 }
 
 /** "Cool to 43°. Beat 7 minutes": until it turns, whoever says so or not. */
-const BEATS = /^beat(?=$|[ ,;(])(?!.*\b(?:in|into|together)\b)/i
+const BEATS = /(?:^|\b(?:and|then) )(?:beat|(?:continue|go on|keep) beating)(?=$|[ ,;(])(?!.*\b(?:in|into|together)\b)/i
 const isCooledBefore = (text: string, said: readonly string[]): boolean =>
-  said.slice(0, said.indexOf(text)).some((s) => heatIn(s)?.cools || /\blukewarm\b/i.test(s))
+  said.slice(0, said.indexOf(text) + 1).some((s) => (s !== text && heatIn(s)?.cools) || coolnessIn(s) !== null)
 
 /** "Wait 5 minutes and spread until smooth", said of the chocolate on what was poured before: the sweet itself lies. */
 export function spreadsOnTop(i: number, told: Told): boolean {

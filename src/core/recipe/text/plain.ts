@@ -38,6 +38,9 @@ const HEADING = /^(?:#{2,6}\s+([^#\d]{3,40}?)|\*\*([^*\d]{3,40}?)\*\*):?$/
 /** "1️⃣ Butter a tin", "🍯 Honey caramels" */
 const PICTURES = /^(?:\d\uFE0F?\u20E3|(?![\d#*©®™])\p{Extended_Pictographic}[\uFE0F\u200D]*)+\s*/u
 
+/** "Boil to 150 °C 🌡️" */
+const PICTURES_AFTER = /\s*(?:(?![\d#*©®™])\p{Extended_Pictographic}[\uFE0F\u200D]*)+(?=$|[.!])/gu
+
 /** "iv. Nuts in": steps counted as the Romans did. */
 const ROMAN = ['i', 'ii', 'iii', 'iv', 'v', 'vi', 'vii', 'viii', 'ix', 'x', 'xi', 'xii']
 const ROMAN_STEP = new RegExp(`^(${ROMAN.join('|')})([.)])(?=\\s+\\S)`)
@@ -60,6 +63,7 @@ const unmarked = (line: string): string =>
     .replace(LEADS, '')
     .replace(DAY, '')
     .replace(PICTURES, '')
+    .replace(PICTURES_AFTER, '')
     .replace(TICK_BOX, '')
     .replace(TITLE, '$1$2: ')
     .replace(STRONG, '$2')

@@ -1,7 +1,7 @@
 /** Lines of a pasted text: which are rows of a list, which tell what is done, and what stands in one row. */
 import { capital } from '../../formula/sentence'
 import { measureAt } from '../../matter/amount'
-import { PARTS_SAID } from '../../quantity/number'
+import { numberText, PARTS_SAID, readNumber } from '../../quantity/number'
 import { beginsDone, DONE } from '../sentence/endings'
 import { heatIn } from '../sentence/heats'
 import { isGotReady, takesOff } from '../sentence/moves'
@@ -142,6 +142,19 @@ function moreFor(line: string): string[] | null {
   const called = measureAt(first, [])?.rest.replace(/^\s*\([^()]*\)\s*/, '')
   const [name] = (called ?? NAMED_FIRST.exec(first)?.[1] ?? '').split(',')
   return name && hasAmount(first) ? [first, `${amount} ${name}, ${use}`] : null
+}
+
+/** "2 cups whole almonds, toasted, 1/2 cup of them chopped": the rest, and that part of it. */
+const PART_OF_IT =
+  /^([\d¼½¾⅓⅔][\d /¼½¾⅓⅔]*?) ?(\p{L}+)(\.? )([^,]+)(.*), ([\d¼½¾⅓⅔][\d /¼½¾⅓⅔]*?) ?(\p{L}+)\.? of (?:it|them|these) ([\p{L} ]+)$/iu
+function partOf(line: string): string[] | null {
+  const [, whole = '', unit = '', gap, name = '', made, part = '', same = '', how] = PART_OF_IT.exec(bare(line)) ?? []
+  const rest = readNumber(whole) - readNumber(part)
+  if (unit === '' || unit.toLowerCase() !== same.toLowerCase() || !(rest > 0)) return null
+  return [
+    `${numberText(rest)} ${unit}${gap}${name}${made}`,
+    `${part} ${unit}${gap}${how} ${name.replace(/^whole /i, '')}`,
+  ]
 }
 
 /** ◊ A sentence of so many amounts, with what is done after it, is a list, whether it says that one needs them or not. */
@@ -298,7 +311,7 @@ export function inOneRow(row: string): string[] {
   if (headed.length > 1 && headed.every((part) => HEADED_ROW.test(part))) return headed.flatMap(inOneRow)
   const ofOneUnit = unitAtEnd(line)
   if (ofOneUnit) return ofOneUnit
-  const each = ofEach(line) ?? moreFor(line) ?? partsInRow(line)
+  const each = ofEach(line) ?? moreFor(line) ?? partOf(line) ?? partsInRow(line)
   if (each) return each
   // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"
   const [, done = '', after = ''] = HEADED_ROW.exec(line) ?? []
@@ -423,9 +436,9 @@ export const tells = (line: string): boolean => {
   const words = bare(line)
   return beginsDone(words) || TOLD.test(words) || IN_SHORT.test(words) || isGotReady(words) || takesOff(words)
 }
-/** "Sugar glucose water 155C", "butter salt in, stir", "between mats roll 3 mm" */
+/** "Sugar glucose water 155C", "butter salt in, stir", "between mats roll 3 mm", "sugar + water in a pot, stir" */
 const IN_SHORT =
-  /^(?:\p{L}+ ){1,5}(?:[1-3]\d\d ?°?[CF]$|in$|in, \p{L})|^[\p{L}+/ ]{3,40} to [1-3]\d\d\b|^(?:deposit(?:ing)?|wait) |^between (?:mats|papers?|sheets|silpats?)\b/iu
+  /^(?:\p{L}+ ){1,5}(?:[1-3]\d\d ?°?[CF]$|in$|in, \p{L})|^[\p{L}+/ ]{3,40} to [1-3]\d\d\b|^(?:deposit(?:ing)?|wait) |^between (?:mats|papers?|sheets|silpats?)\b|^[^\d.:]{3,60} in(?:to)? (?:an? |the )?(?:\p{L}+ ){0,2}(?:kettle|pan|pot|saucepan)(?=$|[,;.])/iu
 const TOLD =
   /^(?:break|chill|continue|dust|leave|let|set|snap|spread|store|take|temper|toss|wrap|slice|smash|turn|when|once)\b/i
 /** "200 g sugar", and not "8 inch pan". */
