@@ -516,4 +516,270 @@ export const breathSweets: readonly Sweet[] = [
     ],
     meant: [{ in: ['almonds', 'sugar', 'water'] }, { target: 118 }, { in: ['spice', 'butter'] }, { out: true }],
   },
+  {
+    name: 'Oven caramel corn',
+    list: [
+      '100 g popped corn',
+      '230 g butter',
+      '400 g light brown sugar',
+      '160 g corn syrup',
+      '1 tsp salt',
+      '1 tsp vanilla',
+      '1 tsp baking soda',
+    ],
+    said: [
+      [
+        'Preheat the oven to 120 °C and put the popped corn in a large roasting pan.',
+        'Heat the oven to 120 °C. Spread the popcorn in a buttered roasting tin and keep warm in the oven.',
+        'Place the popcorn in a very large greased bowl and set the oven to 120 °C.',
+      ],
+      [
+        'Melt the butter in a medium saucepan, stir in the brown sugar, corn syrup and salt, and bring to a boil, stirring; then boil without stirring to 121 °C.',
+        'In a heavy pan bring the butter, sugar, corn syrup and salt to the boil over a medium heat, stirring, and let it cook undisturbed to 121 °C.',
+        'Combine butter, sugar, corn syrup and salt in a pan, stir until it boils and then leave it to boil until it reaches 121 °C.',
+      ],
+      [
+        'Take off the heat, stir in the vanilla and soda, which will make it foam, and pour over the popcorn, tossing to coat.',
+        'Remove from the heat and beat in the vanilla and the soda. Pour it over the popcorn at once and stir until it is all coated.',
+        'Off the heat add the vanilla, then the soda, and drizzle over the popcorn, turning it with two spoons.',
+      ],
+      [
+        'Bake for 45 minutes, stirring every 15 minutes, then turn out onto paper and let cool.',
+        'Bake 45 minutes and stir it three times while it bakes. Cool on sheets of wax paper and break apart.',
+        'Put in the oven for 45 minutes, giving it a stir every quarter of an hour; cool on a tray.',
+      ],
+    ],
+    meant: [
+      { in: ['butter', 'light-brown-sugar', 'corn-syrup', 'salt'] },
+      { target: 121 },
+      { in: ['vanilla', 'soda'] },
+      { out: true },
+      { after: 2700 },
+    ],
+  },
+  {
+    name: 'Pecan patties',
+    list: [
+      '300 g sugar',
+      '150 g light brown sugar',
+      '180 g cream',
+      '45 g butter',
+      '200 g pecan halves',
+      '1 tsp vanilla',
+    ],
+    said: [
+      [
+        'Put the sugars, cream and butter in a heavy pan and cook over a medium heat, stirring, until the sugars are dissolved; bring to the boil and cook to 114 °C.',
+        'Combine both sugars, the cream and the butter in a large saucepan, bring to a boil and cook, stirring now and then, to 114 °C.',
+        'Stir together the sugars, cream and butter, heat until it boils, and boil to 114 °C.',
+      ],
+      [
+        'Remove from the heat and let stand for 5 minutes, then stir in the pecans and vanilla and beat with a wooden spoon until it just begins to thicken and turn cloudy.',
+        'Take it off, wait 5 minutes, add the pecans and the vanilla and stir until the mixture looks creamy and begins to thicken.',
+        'Off the heat let it sit for 5 minutes. Add pecans and vanilla and beat till it is creamy and starts to lose its gloss.',
+      ],
+      [
+        'Quickly drop by spoonfuls onto buttered foil and leave until firm.',
+        'Working fast, spoon onto wax paper in little heaps; let them set.',
+        'Drop tablespoonfuls on parchment and let cool.',
+      ],
+    ],
+    meant: [
+      { in: ['sugar', 'light-brown-sugar', 'cream-36', 'butter'] },
+      { target: 114 },
+      { after: 300 },
+      { in: ['pecans', 'vanilla'] },
+      { out: true },
+    ],
+  },
+  {
+    name: 'Sour bears',
+    list: [
+      '40 g gelatin powder',
+      '120 g cold water',
+      '300 g sugar',
+      '200 g glucose syrup',
+      '80 g water',
+      '8 g citric acid',
+    ],
+    said: [
+      [
+        'Stir the gelatin into the cold water and leave it to swell for 10 minutes, then melt it over a bath of hot water.',
+        'Soak the gelatin in the cold water for 10 minutes and melt it gently.',
+        'Sprinkle the gelatin on the cold water, let it bloom for 10 minutes and warm until liquid.',
+      ],
+      [
+        'Boil the sugar, glucose and 80 g water to 118 °C and let it cool to 90 °C.',
+        'Bring sugar, glucose and the 80 g of water to the boil, cook to 118 °C, take off the heat and wait until it is down to 90 °C.',
+        'Put the sugar, glucose and 80 g water in a pan, boil to 118 °C; cool to 90 °C.',
+      ],
+      [
+        'Stir in the gelatin, skim off the foam, stir in the acid and fill into starch moulds.',
+        'Add the melted gelatin and then the citric acid, let the foam rise and skim it, and pour into moulds.',
+        'Gently mix in the gelatin, then the acid, and pour into the moulds.',
+      ],
+      [
+        'Leave for 24 hours, unmould and brush off.',
+        'Let them set for 24 hours and take them out of the moulds.',
+        'Rest for 24 hours at room temperature before unmoulding.',
+      ],
+    ],
+    meant: [
+      { in: ['sugar', 'glucose-42'] },
+      { target: 118 },
+      { falls: 90 },
+      { in: ['gelatin-powder'] },
+      { in: ['citric-acid'] },
+      { out: true },
+      { after: 86_400 },
+    ],
+  },
+  {
+    name: 'Highland tablet',
+    list: ['900 g sugar', '115 g butter', '250 ml milk', '1 tin (397 g) condensed milk'],
+    said: [
+      [
+        'Put the sugar, butter and milk in a large heavy pan, heat slowly, stirring, until the sugar has dissolved and the butter melted, then bring to the boil.',
+        'Melt the butter in the milk with the sugar over a low heat; once every grain has gone bring it to the boil.',
+        'Stir sugar, milk and butter over a gentle heat till dissolved. Bring to a rolling boil.',
+      ],
+      [
+        'Add the condensed milk and simmer, stirring all the time, until it reaches 116 °C.',
+        'Pour in the condensed milk, turn the heat down and cook, stirring continuously so that it does not catch, to 116 °C.',
+        'Stir in the condensed milk and keep at a gentle boil, stirring, to 116 °C.',
+      ],
+      [
+        'Take off the heat and beat with a wooden spoon for 5 minutes until it thickens and feels grainy, then pour into a buttered tin.',
+        'Remove from the heat, beat hard for 5 minutes, till it starts to grain, and pour quickly into the tin.',
+        'Off the heat beat for 5 minutes or until it is thick and you can feel it catching on the bottom. Pour into a greased tin.',
+      ],
+      [
+        'Mark into squares when half set and leave to cool.',
+        'Score into fingers while still warm, and break up when cold.',
+        'When nearly cold cut into squares.',
+      ],
+    ],
+    meant: [
+      { in: ['sugar', 'butter', 'milk-whole'] },
+      { in: ['condensed-milk'] },
+      { target: 116 },
+      { after: 300 },
+      { out: true },
+    ],
+  },
+  {
+    name: 'Bramble caramel sauce',
+    list: ['250 g sugar', '75 g water', '200 g double cream', '50 g butter', '3 g salt'],
+    said: [
+      [
+        'Dissolve the sugar in the water over a low heat, then turn it up and boil without stirring until it is a deep amber.',
+        'Put the sugar and water in a pan, swirl until dissolved and let it boil to a deep amber.',
+        'Heat sugar and water slowly till clear, raise the heat and cook, tilting the pan, until deep amber.',
+      ],
+      [
+        'Take off the heat, pour in half of the cream, standing well back, and when it has calmed down whisk in the rest.',
+        'Immediately remove from the heat and slowly whisk in the cream; it will spit.',
+        'Pull off the heat and add the cream, a little at first, stirring until smooth.',
+        'Stop it with the cream, off the heat, whisking all the time.',
+      ],
+      [
+        'Whisk in the butter and salt and pour into clean jars.',
+        'Add the butter a piece at a time, then the salt, and pot in warm jars.',
+        'Stir in the butter and salt until glossy, cool a little and pour into jars.',
+      ],
+    ],
+    meant: [
+      { in: ['sugar', 'water'] },
+      { shade: 183 },
+      { in: ['cream-48'] },
+      { in: ['butter', 'salt'] },
+      { out: true },
+    ],
+  },
+  {
+    name: 'Lavender honey nougat',
+    list: ['200 g honey', '250 g sugar', '70 g water', '2 egg whites', '300 g almonds, toasted'],
+    said: [
+      [
+        'Put the honey, sugar and water in a pan and bring to the boil, stirring; boil to 145 °C.',
+        'Heat the honey with the sugar and water until dissolved, then boil to 145 °C.',
+        'Bring sugar, water and honey to the boil and cook to 145 °C.',
+      ],
+      [
+        'When the syrup is at 130 °C start whisking the egg whites, so that they are stiff when it is ready.',
+        'When it reaches 130 °C whip the egg whites to stiff peaks.',
+        'At 130 °C begin to beat the whites until stiff.',
+      ],
+      [
+        'With the mixer running, pour the syrup over the whites in a thin stream and whisk for 10 minutes until thick and glossy.',
+        'Pour the syrup slowly onto the whites, whisking at full speed, and go on whisking for 10 minutes.',
+        'Trickle the hot syrup into the whites, beating all the while, and beat for 10 minutes till very stiff.',
+      ],
+      [
+        'Fold in the warm almonds, press between two sheets of rice paper and leave under a weight overnight, then cut into bars.',
+        'Knead in the almonds, press it into a frame lined with wafer paper, weight it down overnight and cut.',
+        'Work in the almonds and turn out into a tin lined with rice paper; flatten, cover with rice paper and leave overnight. Cut into bars.',
+      ],
+    ],
+    meant: [
+      { in: ['honey', 'sugar', 'water'] },
+      { target: 145 },
+      { in: ['egg-white'] },
+      { after: 600 },
+      { in: ['almonds'] },
+      { out: true },
+      { after: 28_800 },
+      { hand: 'cut' },
+    ],
+  },
+  {
+    name: 'Pulled butter mints',
+    list: ['400 g sugar', '120 g water', '60 g butter', '1 ml peppermint oil'],
+    said: [
+      [
+        'Melt the butter in the water, stir in the sugar and, when it boils, cook without stirring to 127 °C.',
+        'Bring the water and butter to the boil, add the sugar, stir until dissolved and cook to 127 °C without stirring.',
+        'Heat the sugar, water and butter, stirring until dissolved, then cover for 3 minutes, uncover and cook to 127 °C.',
+      ],
+      [
+        'Pour onto a buttered marble slab, let it cool until you can just handle it, dot with the peppermint oil and pull until it is opaque and holds its ridges.',
+        'Pour on a greased slab; when cool enough to handle, sprinkle on the peppermint oil, gather it up and pull for about 10 minutes until creamy white.',
+        'Turn out on an oiled slab and drop the peppermint oil on top. As soon as it can be handled pull it until stiff and white.',
+      ],
+      [
+        'Stretch into a rope, snip into cushions with scissors and leave in a tin overnight to turn creamy.',
+        'Pull out into ropes and cut with scissors; let them ripen overnight on paper.',
+        'Twist into a rope and cut into pieces with oiled scissors. Keep overnight in a covered tin until they melt in the mouth.',
+      ],
+    ],
+    meant: [
+      { in: ['sugar', 'water', 'butter'] },
+      { target: 127 },
+      { out: true },
+      { in: ['flavour'] },
+      { hand: 'pull' },
+      { hand: 'cut' },
+    ],
+  },
+  {
+    name: 'Toffee apples on sticks',
+    list: ['400 g sugar', '100 g water', '80 g golden syrup', '1 tsp vinegar', '8 apples'],
+    said: [
+      [
+        'Wash and dry the apples, push a stick into each and line a tray with parchment.',
+        'Push sticks into the apples and oil a baking sheet.',
+      ],
+      [
+        'Dissolve the sugar in the water over a medium heat, add the syrup and vinegar, and boil to 150 °C.',
+        'Heat sugar and water for 5 minutes until dissolved, stir in the vinegar and golden syrup, bring to the boil and cook to 150 °C.',
+        'Put sugar, water, golden syrup and vinegar in a pan; stir until it has dissolved, then boil fast to 150 °C.',
+      ],
+      [
+        'Take off the heat and dip the apples one at a time, turning to coat, letting the excess drip off, and stand on the tray to harden.',
+        'Remove from the heat; quickly twist each apple in the toffee until coated and set on the sheet until hard.',
+        'Off the heat, tilt the pan and roll each apple in the toffee. Leave on the parchment to set.',
+      ],
+    ],
+    meant: [{ in: ['sugar', 'water', 'golden-syrup', 'vinegar'] }, { target: 150 }, { out: true }],
+  },
 ]

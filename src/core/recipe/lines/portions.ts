@@ -164,7 +164,7 @@ function partsOf(
 const DIVIDED = /\bdiv(?:ided\b|\.|(?=[\s),]|$))/i
 
 /** "Half the cream, stir, then the rest": all of it in one moment. */
-const AND_THE_REST = /\bthen the rest\b/i
+const AND_THE_REST = /\bthen the rest\b|\b(?:add|(?:beat|pour|stir|whisk) in) the (?:remainder|rest)$/i
 
 /** "Sugar, syrup and half the cream: boil": where the sugar is, is the pot. */
 const isInPot = (sentence: string): boolean =>

@@ -192,6 +192,8 @@ const FOLLOWS = new RegExp(
 )
 const WORKS =
   /^(?:(?:raise|increase|turn up)\b.{0,40}\b(?:and|then) )?(?:whisk|whip|beat|stir|knead|boil|cook|simmer)\b/i
+/** "Bake 45 minutes and stir it three times while it bakes" */
+const ALL_THE_WHILE = /^stir\b.*\b(?:\w+ times|every \d+ ?min\w*|(?:as|while) it (?:bakes|cools|stands))\b/i
 const DISSOLVES = /\b(?:until|till?)\b.*\b(?:dissolve[ds]?|melt(?:ed|s)|clear)\b/i
 /** "Dissolve over a low heat then boil to 127°": the flame of the first is not that of the second. */
 const LOW_FIRST = /^(?:dissolve|stir)\b.*\b(?:gentle|gently|low|slowly)\b/i
@@ -319,7 +321,8 @@ function isApart(head: string, tail: string): boolean {
     )
   if (FINISHES.test(tail)) return BROKEN_LAST.test(head) || (RESTS.test(head) && secondsIn(head) !== null)
   // it has stood for so long, and is worked then
-  if ((WORKS.test(tail) || ADDING_MORE.test(tail)) && RESTS.test(head) && secondsIn(head) !== null) return true
+  if ((WORKS.test(tail) || ADDING_MORE.test(tail)) && RESTS.test(head) && secondsIn(head) !== null)
+    return !ALL_THE_WHILE.test(tail)
   // it has cooled so far, and what goes in then is worked or poured later on
   if (ADDING_MORE.test(tail) && RESTS.test(head) && heatIn(head)?.cools && RESTS_LATER.test(tail)) return true
   if (WORKS.test(tail) && heatIn(head)?.cools) return !ADDING_MORE.test(tail)

@@ -56,7 +56,7 @@ const TURNED_AT_BOIL =
 
 /** "Melt the butter over low heat, then turn up": two flames, one after the other. */
 const THEN_UP =
-  /^((?:cook|dissolve|heat|melt|set|stir|warm)\b.*?),? (?:and )?then ((?:turn (?:it |the (?:flame|heat) )?(?:back |right )?up|(?:increase|raise) the (?:flame|heat))\b.*)$/i
+  /^((?:cook|dissolve|heat|melt|set|stir|warm)\b.*?)(?:,|,? (?:and )?then) ((?:turn (?:it |the (?:flame|heat) )?(?:back |right )?up|(?:increase|raise) the (?:flame|heat))\b.*)$/i
 
 const DOES: Readonly<Record<string, string>> = {
   adding: 'add',

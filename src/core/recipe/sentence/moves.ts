@@ -268,6 +268,7 @@ const POURS = saidAs(
     /thin (?:it )?between/,
     /pat (?:it )?into/,
     /(?:drizzle|run|trickle|stream) (?:it|(?:the )?(?:\w+ )?syrup|(?:the )?honey)\b.{0,40}\b(?:into|onto|over)/,
+    /(?:drizzle|run|stream|trickle) over the (?:corn|popcorn|popped corn)/,
     /(?:dribble|drizzle|spoon|trickle) (?:it )?(?:on|onto|over) (?:the )?(?:clean |fresh |packed )*(?:ice|snow)\b/,
     /(?:divide|split) (?:it )?(?:among|between) .{0,40}\b(?:tins|trays|slabs|pans|sheets|marble)/,
     /scoop\b.{0,30}\b(?:into|on(?:to)?)\b/,

@@ -5,6 +5,7 @@ import { measureAt } from '../../matter/amount'
 import { beginsDone, DONE } from '../sentence/endings'
 import { heatIn } from '../sentence/heats'
 import { isGotReady } from '../sentence/moves'
+import { withoutDipped } from './dipped'
 import { alike, bareHeadsIn, COMES_LAST, HEAD_LIST, HEAD_METHOD, HEAD_NOTES, partHeading } from './headings'
 import { FILLS, isCountRow, makesIn } from './how-many'
 import { namedBelow, partsInTurn } from './interleaved'
@@ -279,12 +280,13 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
   }
   // "Seed brittle | 20 min | 1 tray"
   const [called = '', ...beside] = name.split(/\s+\|\s+|\s{3,}(?=(?:batch|makes|yields?)\b)/i)
-  left.push(...beside)
+  const { list: boiled, dipped, count } = withoutDipped(list, method)
+  left.push(...beside, ...dipped)
   return {
     name: nameIn(called),
-    list: list.filter((s) => s.lines.length > 0),
+    list: boiled.filter((s) => s.lines.length > 0),
     method: method.filter((s) => s.lines.length > 0),
-    makes,
+    makes: makes ?? count,
     yields,
     unitless,
     vessel: all.find((l) => VESSEL.test(l)) ?? left.find((l) => TIN.test(bare(l))) ?? null,
