@@ -417,4 +417,18 @@ export const marketMoments: readonly Moment[] = [
     162.8,
     [/^ready \+ sugar 300/, /^boil: Bring/, /^target/, /→ out: Pour/],
   ],
+  [
+    'nuts that are warmed in the same sentence that says at what heat of the caramel they go in',
+    '250 g sugar\n50 g water\n150 g pistachios\n20 g butter',
+    'Boil the sugar and water. Heat the pistachios in the oven at 150 °C and when the caramel is at 165 °C stir them in with the butter. Pour.',
+    165,
+    [/^ready \+ sugar 250, water 50/, /^target/, /^ready \+ pistachios 150, butter 20: When/, /→ out: Pour/],
+  ],
+  [
+    'a heat without a unit right after the stage it is',
+    '200 g butter\n400 g brown sugar\n300 g corn syrup\n400 g condensed milk',
+    'Melt butter, add the rest. Cook & stir over medium heat to firm ball 245, takes 12-15 min. Pour in a buttered pan.',
+    118.3,
+    [/^ready \+ butter 200, light-brown-sugar 400/, /^target: Cook/, /→ out: Pour/],
+  ],
 ]

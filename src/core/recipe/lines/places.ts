@@ -7,6 +7,7 @@ import { isGotReady, pours } from '../sentence/moves'
 import { FLEETING, isOutside, type Written } from '../text/listed'
 import { hasTwin, twinAt, withoutOtherAmounts } from './same-named'
 import { EVERYTHING, FIRST, isLeftOut, nextIn, onlyNames, putsIn, takesHeaded } from './takes'
+import { themAt } from './them'
 import { isWhites } from './whites'
 
 /** "Combine the sugars": whatever is called one, and what else is sweet where no sentence puts that in by its name. */
@@ -64,6 +65,10 @@ export function placesOf(
     const soaked = soaks !== null && mentions(said[soaks] as string, line.names) ? soaks + 1 : undefined
     const at = n < count ? opens : (next.get(line.id) ?? soaked ?? placeOf(said, line, written, beside, doneAt))
     if (at >= 0) out.set(line.id, at)
+  }
+  for (const { id, names } of written.filter((w) => !out.has(w.id) && !isOutside(w))) {
+    const at = themAt(said, beside.ready, names)
+    if (at >= 0) out.set(id, at)
   }
   // gelatin that only soaks waits for the syrup, and not for what goes in with the rest of its water
   for (const line of written.filter((w) => isGelatin(w) && !out.has(w.id))) {

@@ -104,6 +104,8 @@ const TOPS_LATER = '(?:[\\w-]+ ){1,4}(?:on top|over(?: the top)?) after (?:about
 /** "Put in the sugar and milk, and when it begins to boil add the butter" */
 const AT_THE_BOIL_ADD =
   '(?:as soon as|once|when) (?:it|the \\w+) (?:(?:begins|comes|starts) to (?:a |the )?)?boils?,? (?:add|put in|stir in)\\b'
+/** "Warm the nuts in the oven and when the caramel is at 165° stir them in" */
+const AT_ITS_HEAT = '(?:as soon as|once|when) (?:it|the \\w+)\\b[^,;]{0,30}?\\d{3}\\b'
 /** "Boil to 124° and, just before it is ready, whisk the egg whites" */
 const WHITES_BY_THEN =
   '(?:just before (?:it|the \\w+) (?:gets there|is (?:done|ready|there))|while (?:it|that|the \\w+) (?:boils|cooks|heats)|towards the end),? (?:beat|whip|whisk) the (?:egg )?whites\\b'
@@ -112,6 +114,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, MIXES_FOR],
   [THEN, `${ONWARD}|(?:${HOW})?(?:${GOES_ON}|${LATER})\\b|${ONCE_COLD}`],
   [`(?:${THEN}|[,;]\\s+)`, AT_THE_BOIL_ADD],
+  [THEN, AT_ITS_HEAT],
   [';\\s+', `${ON_SLAB}\\b`],
   [`(?:${THEN}|,\\s+)`, 'meanwhile\\b'],
   [`(?:${THEN}|[,;]\\s+)`, `(?:,\\s+)?${WHITES_BY_THEN}`],
@@ -200,7 +203,7 @@ const LOW_FIRST = /^(?:dissolve|stir)\b.*\b(?:gentle|gently|low|slowly)\b/i
 const WORKED_IN = /^(?:beat|fold|stir|whisk)\b.*\b(?:in|into)\b/i
 const WORKED = /^(?:(?:cool|remove|take off)\b[^,]{0,30}, )?(?:beat|mix|stir|whisk)\b.*\b(?:until|till?)\b/i
 const PUTS_IN =
-  /\b(?:add|stir in|pour|trickle|drizzle|mix|put|combine|place|tip|(?:beat|whisk) in|float|dot|drop in|dump in|throw in)\b/i
+  /\b(?:add|stir in|(?:fold|mix|stir) them in|pour|trickle|drizzle|mix|put|combine|place|tip|(?:beat|whisk) in|float|dot|drop in|dump in|throw in)\b/i
 /** "When cool, cut", "when frothy": that is said of what was poured, or of whites. */
 const COOLED = /\b(?:cool|cold|set|firm|hard|frothy|foamy)\b/i
 /** "Pour on a slab; when cool enough to handle, pull until white". */
@@ -298,6 +301,7 @@ function isApart(head: string, tail: string): boolean {
   if (isGotReady(head))
     return (
       IN_IT.test(tail) ||
+      (WATCHES.test(tail) && PUTS_IN.test(tail) && heatIn(tail) !== null) ||
       /^pour\b/i.test(tail) ||
       (((SETTING_OUT.test(tail) && !INTO_IT.test(tail)) || FILLS_PAN.test(`${head} | ${tail}`)) && !isGotReady(tail))
     )

@@ -18,7 +18,7 @@ import {
   waitsFor,
   waitsOnceCold,
 } from '../sentence/due'
-import { actsLast, type Ending, label } from '../sentence/endings'
+import { actsLast, type Ending, endsFirst, label } from '../sentence/endings'
 import {
   boilsUp,
   dialSaid,
@@ -79,12 +79,6 @@ const liesThere = ({ when, handwork, say }: Step): boolean =>
   (when.on === 'after' && when.seconds > LEFT_ALONE) ||
   ON_TABLE.test(say) ||
   (handwork !== undefined && ON_THE_TABLE.has(handwork.kind))
-
-/** "Until it is amber, then tip in the soda": what goes in goes in off the heat. */
-const ENDS_FIRST = new RegExp(
-  `(?:\\b(?:until|till|reaches)\\b.*\\b(?:then|and)\\b|^(?:when|once|as soon as)\\b).*\\b(?:${ADDS_IN}|pour in)\\b`,
-  'i',
-)
 
 /** "Uncover, clip on the thermometer and cook until it is at 116°": what the pull ends. */
 const COOKS = /^.*(?:,|\band\b|\bthen\b)\s+(?=(?:cook|boil|simmer)\b)/i
@@ -218,7 +212,7 @@ export function stepsFrom(told: Told): Step[] {
       ...(adds && { adds }),
       ...(i === filled && i === lit && { heat: burns, cautions: ['hotSugar' as const] }),
     }
-    const endsFirst = pulls && i !== lit && ENDS_FIRST.test(text)
+    const isEndFirst = pulls && i !== lit && endsFirst(text)
     // what one sentence puts in and boils to somewhere is two moments
     const putIn: Step | null =
       adds &&
@@ -271,7 +265,7 @@ export function stepsFrom(told: Told): Step[] {
     return [
       ...(back ? [back] : []),
       ...(turn ? [turn] : []),
-      ...(putIn && !endsFirst ? [putIn] : []),
+      ...(putIn && !isEndFirst ? [putIn] : []),
       {
         id,
         label: called(pulls ? worded.replace(COOKS, '') : worded),
@@ -288,7 +282,7 @@ export function stepsFrom(told: Told): Step[] {
         ...(i > told.pullAt && told.pullAt >= 0 && bathes(text) && { bath: true }),
         ...(pulls && { offHeat: true, cautions: ['unattended'], ...shownBy(told.endings) }),
       },
-      ...(putIn && endsFirst ? [putIn] : []),
+      ...(putIn && isEndFirst ? [putIn] : []),
     ]
   })
   const heat = told.endings.find((e) => e.by === 'heat')

@@ -161,7 +161,7 @@ const schoolWords: readonly (readonly [FamilyId, RegExp, string])[] = [
   ['hard-candy', PULLED, 'pulled'],
   [
     'hard-candy',
-    /\bpull(?:ed|ing)?\b.{0,60}\b(?:satiny?|glossy|firm|stiff|opaque|dull|white|shin\w+|stiffens|light(?:ened)?|rope)\b|\bpulled\b|\bpull (?:it )?(?:as soon as|once|when|while)\b|\bpull (?:it )?(?:for )?(?:\d+ ?(?:–|-|to) ?)?\d+ ?min/i,
+    /\bpull(?:ed|ing)?\b.{0,60}\b(?:satiny?|gloss\w*|firm|stiff|opaque|dull|white|shin\w+|stiffens|light(?:ened)?|rope)\b|\bpulled\b|\bpull (?:it )?(?:as soon as|once|when|while)\b|\bpull (?:it )?(?:for )?(?:\d+ ?(?:–|-|to) ?)?\d+ ?min/i,
     'pulled',
   ],
 ]

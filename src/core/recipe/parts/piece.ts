@@ -23,7 +23,7 @@ import { boilsTo, type Done, endingOf, inOrder, targetOf, WITHIN } from '../meth
 import { madeFrom, shapeSaid, WASTE } from '../method/shape'
 import { readySaid, stepsFrom } from '../method/steps'
 import { SLOW_S } from '../sentence/due'
-import { endingsIn, MEANWHILE } from '../sentence/endings'
+import { endingsIn, endsFirst, MEANWHILE } from '../sentence/endings'
 import { type HeatUnit, heatIn, ovenUnitOf, recipeUnit, unitOf } from '../sentence/heats'
 import { inOtherPot, inOtherVessel, isGotReady, ONTO_FOAM, pours } from '../sentence/moves'
 import { temperedAsListed } from '../sentence/works'
@@ -210,7 +210,11 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       name: short(name || 'A pasted recipe', 120),
       family,
       school: schoolOf(family, `${name}. ${said.join('. ')}`, lines, (l) =>
-        (groupAt.get(placeOf(l)) ?? 'pot') === 'pot' ? 'first' : !done || placeOf(l) <= done.at ? 'boiled' : 'off',
+        (groupAt.get(placeOf(l)) ?? 'pot') === 'pot'
+          ? 'first'
+          : !done || placeOf(l) < done.at || (placeOf(l) === done.at && !endsFirst(said[done.at] ?? ''))
+            ? 'boiled'
+            : 'off',
       ),
       about: '',
       groups: groupsFor(groupAt, { said, unit, beside, pullAt: done?.at ?? said.length }, (at) => {

@@ -17,5 +17,5 @@ const INTO_IT = [
   'whisk',
 ]
 
-/** "Add", "stir in", "sieve over": source of a pattern of whole words. */
-export const ADDS_IN = `(?:add|(?:${INTO_IT.join('|')}) in|(?:sieve|sift) (?:in|over))`
+/** "Add", "stir in", "stir them in", "sieve over": source of a pattern of whole words. */
+export const ADDS_IN = `(?:add|(?:${INTO_IT.join('|')}) in|(?:beat|fold|mix|stir|whisk) them in|(?:sieve|sift) (?:in|over))`

@@ -110,6 +110,14 @@ export const actsLast = (sentence: string): boolean => {
   return after >= 0 && PUTS.test(sentence.slice(after)) && !PUTS.test(sentence.slice(0, after))
 }
 
+/** "Until it is amber, then tip in the soda": what goes in goes in off the heat. */
+const ENDS_FIRST = new RegExp(
+  `(?:\\b(?:until|till|reaches)\\b.*\\b(?:then|and)\\b|^(?:when|once|as soon as)\\b).*\\b(?:${ADDS_IN}|pour in)\\b`,
+  'i',
+)
+/** Whether a sentence ends the cook before what it puts in. */
+export const endsFirst = (sentence: string): boolean => ENDS_FIRST.test(sentence)
+
 /** What is timed on the heat: "boil for 20 minutes", "keep stirring on low for another 5 minutes". */
 const TIMED =
   /^(?!(?:chill|cool)\b|(?:leave|let|rest|stand)\b(?!.*\b(?:boil|cook|simmer)\b)).*(?:^continue (?:till|until)\b|\b(?:boil(?!ing water)|cook(?!ie)|simmer(?!ing water)|bubble(?!s)|stirring (?:on|over) (?:a )?(?:low|medium|gentle)\b|(?:keep|continue|go on) stirring\b.{0,12}\b(?:another|more)\b))/i

@@ -28,6 +28,8 @@ const COOKS =
 /** "Get it to 300": of three figures at the end of what is said, and nothing that is counted. */
 const GETS_TO =
   /(?:\b(?:aim for|should read|to|bake|oven(?: on)?:?)|\b(?:probe|thermometer)[,:]|\b(?:done|off|ready) at) (?:about )?$/i
+/** "To firm ball 245", "hard crack, 300" */
+const AT_STAGE = /\b(?:firm|hard|soft)[- ](?:ball|crack)(?: stage)?(?:,|:| [–-])? (?:about |around )?$/i
 /** "Melt to 185", "melted to mahogany (about 185)": of something that melts only what is so said is a heat. */
 const MELTS = /\bmelt(?:ed)?\b/i
 const NEARLY = /\((?:about|approx\.?|around|roughly|c\.|ca\.?|~) ?$/i
@@ -111,11 +113,13 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
     const from = over && unit ? WATER_BOILS[unit] : 0
     const isWay = high !== undefined && FROM.test(before) && figure(low) >= BOILS_FROM
     const isGoal = GETS_TO.test(before) && HUNDREDS.test(low) && ENDS_SAID.test(after)
+    const isStage = AT_STAGE.test(before) && HUNDREDS.test(low)
     if (
       !marked &&
       (COUNTS.test(after) ||
         !(
           isWay ||
+          isStage ||
           isGoal ||
           (TOWARDS.test(before) && (COOKS.test(sentence) || MELTS.test(sentence) || COOLS.test(before)))
         ))
