@@ -431,4 +431,21 @@ export const marketMoments: readonly Moment[] = [
     118.3,
     [/^ready \+ butter 200, light-brown-sugar 400/, /^target: Cook/, /→ out: Pour/],
   ],
+  [
+    'phases that are charged, and the steam by which they boil',
+    'Phase I:\n360 g sugar\n290 g glucose syrup\n90 g water\nPhase II:\n320 g cream\n85 g butter\nPhase III:\n11 g flaky salt',
+    'Kettle 40 L, steam 4 bar. Charge Phase I. Heat to 150 °C. Shut steam. Charge Phase II in 3 portions, agitator on 40 rpm. Reopen steam to 2 bar. Cook to 121 °C. Shut steam. Phase III. Mix 2 min. Discharge at >105 °C onto cooling table.',
+    121,
+    [
+      /^ready \+ sugar 360, glucose-42 290, water 90: Add Phase I/,
+      /^rises 150/,
+      /^ready: Turn off the heat/,
+      /^ready \+ cream-36 320, butter 85: Add Phase II/,
+      /^ready: Return to the heat/,
+      /^target: Cook to 121°/,
+      /^ready \+ flaky-salt 11: Phase III/,
+      /^after 120: Mix/,
+      /^ready → out: Discharge/,
+    ],
+  ],
 ]

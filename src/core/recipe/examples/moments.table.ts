@@ -554,7 +554,7 @@ export const moments: readonly Moment[] = [
     [
       /^ready \+ dark-brown-sugar 450, water 125, treacle 115/,
       /^boil: Bring to the boil$/,
-      /^target: Keep testing until it reaches 140°; never let it go above 145°C$/,
+      /^target: Keep testing until it reaches 140°; never let it go above 145°$/,
       /^ready → out: Pour into the tin; do not spread it$/,
     ],
   ],

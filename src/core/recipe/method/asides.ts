@@ -94,9 +94,9 @@ const ASIDE =
 /** "Heat the toffee a little if you need to", "rewarm if it gets too stiff" */
 const IF_NEEDED =
   /^(?:re-?)?(?:heat|melt|warm)\b[^,;\d]{3,60}\bif (?:it (?:gets|is|sets)\b.*|need(?:ed)?|necessary|you (?:have|need) to)$/i
-/** "It cools thicker": what becomes of it; "one tray at a time". */
+/** "It cools thicker": what becomes of it; "one tray at a time"; "kettle 40 l, steam 4 bar". */
 const BY_ITSELF =
-  /^(?:(?:it|this) )?(?:cools|dries|sets) (?:up )?(?:chewier|crisper|firmer|harder|softer|thicker)$|^(?:only )?one (?:batch|pan|pot|tin|tray) at a time$/i
+  /^(?:(?:it|this) )?(?:cools|dries|sets) (?:up )?(?:chewier|crisper|firmer|harder|softer|thicker)$|^(?:kettle|pan|pot) \d+(?:[.,]\d+)? ?(?:l|lit(?:re|er)s?|qts?|quarts?)\b[^;]*$|^(?:only )?one (?:batch|pan|pot|tin|tray) at a time$/i
 
 /** "1 1/4 lb": what all of it comes to. */
 const WEIGHT_ALONE = /^(?:about )?[\d¼½¾][\d ¼½¾/.]* ?(?:lbs?|pounds?|kg|kilos?|g|grams?|oz|ounces?)$/i

@@ -3,7 +3,7 @@ import { describe, expect, it } from 'vitest'
 import { pantryOf } from '../../matter/names'
 import { readRecipe } from '../recipe'
 import { tellBack } from '../told-back'
-import { figuresIn, heatIn, heatOfAdded } from './heats'
+import { figuresIn, heatIn, heatOfAdded, inCelsiusWords } from './heats'
 
 const LIST = '400 g sugar\n200 g corn syrup\n100 ml water\n200 g peanuts'
 const read = (name: string, method: string, answers = {}, list = LIST) =>
@@ -163,5 +163,16 @@ describe('an end that hardly any of its kind has', () => {
   it('stands as it is answered', () => {
     const { formula } = read('Peanut brittle', 'Boil everything to 110 °C. Pour.', { target: 150 })
     expect(formula.target?.celsius).toBe(150)
+  })
+})
+
+describe('a heat that is not to be passed', () => {
+  it.each([
+    ['Never let it go above 250', 'F', 'Never let it go above 121.1°'],
+    ['Keep it above 225 °F while you dip', null, 'Keep it above 107.2° while you dip'],
+    ['Do not cook it over 118 °C', null, 'Do not cook it over 118°'],
+  ] as const)('is none to cook to, and stands in the degrees of the rest: %s', (sentence, unit, worded) => {
+    expect(heatIn(sentence)).toBeNull()
+    expect(inCelsiusWords(sentence, unit)).toBe(worded)
   })
 })

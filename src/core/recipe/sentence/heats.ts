@@ -83,6 +83,8 @@ interface HeatFound extends HeatSaid {
   readonly begins: boolean
   /** It is said by how much more it is than boiling water. */
   readonly isOver: boolean
+  /** Nobody cooks to it: it is not to be passed, or still to be passed by. */
+  readonly isBound: boolean
 }
 
 /** "From 120 to 146 stir constantly" */
@@ -90,8 +92,8 @@ const FROM = /\bfrom (?:about )?$/i
 /** ◊ Nothing is boiled to less, °C or °F, and nothing that stands at less boils. */
 export const BOILS_FROM = 100
 
-/** Every temperature a sentence speaks of, as written, and where. */
-function* heatsIn(sentence: string): Generator<HeatFound> {
+/** Every temperature a sentence speaks of, as written, and where; bounds among them. */
+function* foundIn(sentence: string): Generator<HeatFound> {
   for (const found of sentence.matchAll(HEAT)) {
     const [all, low = '', unitA, second, sign, unitB] = found
     const at = found.index ?? 0
@@ -109,13 +111,15 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
     const marked = letter !== undefined || sign !== undefined || /[°º]/.test(whole) || bracketed
     const unit = letter === undefined ? null : letter === 'f' ? 'F' : 'C'
     const over = unit === null ? null : ABOVE_WATER.exec(after)
-    if (BEYOND.test(before) || /^\s*(?:brix|bx)\b/i.test(after) || (DIFFERENCE.test(after) && over === null)) continue
+    const isBound = BEYOND.test(before)
+    if (/^\s*(?:brix|bx)\b/i.test(after) || (DIFFERENCE.test(after) && over === null)) continue
     const from = over && unit ? WATER_BOILS[unit] : 0
     const isWay = high !== undefined && FROM.test(before) && figure(low) >= BOILS_FROM
     const isGoal = GETS_TO.test(before) && HUNDREDS.test(low) && ENDS_SAID.test(after)
     const isStage = AT_STAGE.test(before) && HUNDREDS.test(low)
     if (
       !marked &&
+      !(isBound && HUNDREDS.test(low)) &&
       (COUNTS.test(after) ||
         !(
           isWay ||
@@ -139,6 +143,7 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
       ofAdded: (OF_ADDED.test(before) && !COOLS.test(before)) || (before.endsWith('(') && GOES_IN.test(after)),
       begins: false,
       isOver: over !== null,
+      isBound,
     }
     if (isWay) {
       yield { ...heat, high: a, low: a, to: at + low.length, begins: true }
@@ -147,13 +152,16 @@ function* heatsIn(sentence: string): Generator<HeatFound> {
   }
 }
 
+/** Every temperature a sentence speaks of that something is brought to. */
+const heatsIn = (sentence: string): HeatFound[] => [...foundIn(sentence)].filter((h) => !h.isBound)
+
 /** "118 °C firm, 116 °C soft – I go to 117": what whoever wrote it does. */
 const MINE =
   /\b(?:I|we) (?:always |mostly |now |usually )?(?:aim (?:at|for)|cook(?: it)? to|go(?: for| to)?|like(?: it at)?|prefer(?: it at)?|pull(?: it)?(?: off)? at|stop(?: it)? at|take it to|use) (?:about |around )?$/i
 
 /** Every temperature a sentence speaks of but those of what goes in; the one alone that its writer says is theirs. */
 export const allHeatsIn = (sentence: string): readonly HeatFound[] => {
-  const heats = [...heatsIn(sentence)].filter((h) => !h.ofAdded && !h.begins)
+  const heats = heatsIn(sentence).filter((h) => !h.ofAdded && !h.begins)
   const mine = heats.find((h) => MINE.test(sentence.slice(0, h.from)))
   return mine ? [mine] : heats
 }
@@ -162,7 +170,7 @@ export const allHeatsIn = (sentence: string): readonly HeatFound[] => {
 export const heatIn = (sentence: string): HeatSaid | null => allHeatsIn(sentence)[0] ?? null
 
 /** How warm a sentence says that what it puts in is; null where it does not. */
-export const heatOfAdded = (sentence: string): HeatSaid | null => [...heatsIn(sentence)].find((h) => h.ofAdded) ?? null
+export const heatOfAdded = (sentence: string): HeatSaid | null => heatsIn(sentence).find((h) => h.ofAdded) ?? null
 
 /** A figure that could be a heat: three digits anywhere, two where something is done at it or to it. */
 const COULD_BE_HEAT =
@@ -173,7 +181,7 @@ const NO_HEAT =
 
 /** Figures of a sentence that could be heats, and were read as none: "keep at it till 300". */
 export const figuresIn = (sentence: string): number[] => {
-  const heats = [...heatsIn(sentence)]
+  const heats = [...foundIn(sentence)]
   return [...sentence.matchAll(COULD_BE_HEAT)].flatMap(({ index, 0: digits }) => {
     // "12-14 minutes"
     const after = sentence.slice(index + digits.length).replace(/^(?: ?[-–] ?| (?:or|to) )\d+/, '')
@@ -234,7 +242,7 @@ export function inCelsiusWords(sentence: string, recipe: HeatUnit | null): strin
   let out = ''
   let done = 0
   let last = Number.NaN
-  for (const heat of heatsIn(sentence)) {
+  for (const heat of foundIn(sentence)) {
     const unit = heat.oven ? ovenUnitOf(heat, recipe) : unitOf(heat, recipe)
     if (unit === null || heat.isOver) continue
     const ends = [...new Set([heat.low, heat.high])].map((n) => `${inDegrees(n, unit)}°`)
@@ -273,14 +281,14 @@ const BOILED_C = { low: 104, high: 185 }
 const boilsInC = (sentence: string): boolean =>
   (/\b(?:boil|cook)/i.test(sentence) ||
     (/\b(?:bring|get|take)\b/i.test(sentence) && !/\b(?:melt|warm)/i.test(sentence))) &&
-  [...heatsIn(sentence)].some((h) => !h.oven && !h.cools && h.low >= BOILED_C.low && h.high <= BOILED_C.high)
+  heatsIn(sentence).some((h) => !h.oven && !h.cools && h.low >= BOILED_C.low && h.high <= BOILED_C.high)
 
 const SAID_TWICE =
   /(\d{2,3}(?: ?[–-] ?\d{2,3})? ?[°º]? ?[CF]\b)\s*[(/]\s*(?:about |approx\.? |or )?\d{2,3}(?: ?[–-] ?\d{2,3})? ?[°º]? ?[CF]\b\)?/g
 /** The unit the rest of a recipe speaks in: that of its temperatures, else of its weights; null where it says neither or both. */
 export function recipeUnit(said: readonly string[], list: readonly string[]): HeatUnit | null {
   // "127 °C (261 °F)" is said in the first of them
-  const heats = said.flatMap((s) => [...heatsIn(s.replace(SAID_TWICE, '$1'))])
+  const heats = said.flatMap((s) => heatsIn(s.replace(SAID_TWICE, '$1')))
   const units = new Set(heats.flatMap((h) => h.unit ?? (!h.oven && !h.cools && h.low > ONLY_F ? 'F' : [])))
   if (units.size > 0) return units.size === 1 ? ([...units][0] as HeatUnit) : null
   const all = list.join('\n')

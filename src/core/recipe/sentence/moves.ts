@@ -234,6 +234,7 @@ const POURS = saidAs(
     /tip(?! in\b| (?:(?!into\b)[\w-]+ ){1,6}in(?:$|[,;]| and\b))/,
     /tip (?:it |them )?in(?:to)? (?:the|a) (?:\w+ )?(?:tin|tray|pan|sheet)/,
     /put (?:it )?in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared) (?:[\w-]+ ){0,2}(?:dish|pan|plate|platter|tin|tray)/,
+    /get (?:it |everything )in(?:to)? (?:an? |the |your )?(?:buttered|greased|lined|oiled|prepared) (?:[\w-]+ ){0,2}(?:dish|pan|tin|tray)/,
     /press (?:it )?in(?:to)? (?:an? |the )?(?:\d+|(?:buttered|greased|lined|oiled|prepared)) ?(?:[\w-]+ ){0,3}(?:dish|frame|pan|square|tin|tray)/,
     /press (?:it )?in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared) \d+(?: ?[x×] ?\d+|[ -]?(?:["″”]|cm|in(?:ch)?)?[ -](?:[\w-]+ ){0,2}(?:dish|frame|pan|square|tin|tray))/,
     /fill (?:the )?(?:mou?lds|cavities|shells)|fill at \d+/,

@@ -161,6 +161,10 @@ const VESSEL_OF = /\b(?:bowl|dish|kettle|mould|pan|pot|saucepan|sheet|skillet|th
 /** "Subject: Re: the sea foam", "RECIPE: Vanilla caramels" */
 const TITLE_MARK = /^(?:recipe|subject|title)\s*:\s*(?:(?:re|fwd?)\s*:\s*)*/i
 
+/** "Ok so here's the recipe for the maple fudge everyone asks for" */
+const SPOKEN =
+  /^(?:ok(?:ay)?,? )?(?:so,? )?here(?:['’]s| is) (?:my|our|the) (?:\w+ )?recipe for (?:my |our |the )?(.+?)(?: (?:as promised|everyone (?:always )?asks (?:me )?for|I promised(?: you)?|you asked for))?[.:!]?$/i
+
 /** "★ Lemon fudge ★", "=== Toffee ===", "Toffee:" */
 const AROUND_NAME = /^[^\p{L}\p{N}(“"'’]+|[^\p{L}\p{N})\]”"'’!?.%]+$/gu
 
@@ -168,7 +172,9 @@ const AROUND_NAME = /^[^\p{L}\p{N}(“"'’]+|[^\p{L}\p{N})\]”"'’!?.%]+$/gu
 const MAKES_BESIDE = /\s*\((?:batch|makes|serves|target|yields?)\b[^()]*\)$/i
 /** A name as it is written in a book: in capitals alone it only shouts. */
 function nameIn(title: string): string {
-  const name = title.replace(TITLE_MARK, '').replace(MAKES_BESIDE, '').replace(AROUND_NAME, '')
+  const spoken = SPOKEN.exec(title)?.[1]
+  const plain = spoken === undefined ? title : capital(spoken)
+  const name = plain.replace(TITLE_MARK, '').replace(MAKES_BESIDE, '').replace(AROUND_NAME, '')
   return /\p{Lu}{4}/u.test(name) && !/\p{Ll}/u.test(name) ? capital(name.toLowerCase()) : name
 }
 

@@ -16,6 +16,14 @@ const atHead = (words: RegExp): RegExp =>
 const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
   [/\bw\/\s*/gi, 'with '],
+  // "discharge at >105 °C"
+  [/\bat ?[>≥] ?(?=\d{2,3}\b)/g, 'while still above '],
+  // "310*F"
+  [/(?<=\b\d{2,3}) ?\*(?=[CF]\b)/gi, '°'],
+  // "charge phase II": as sheets of works say it, and what they boil by
+  [atHead(/charge (?=(?:part|phase|stage|the|with)\b)/gi), 'Add '],
+  [atHead(/(?:close|shut)(?: off)? (?:the )?steam(?: valve)?(?=[.;,]|$)/gim), 'Turn off the heat'],
+  [atHead(/(?:re-?)?open (?:the )?steam(?: valve)?(?: to [\d.]+ ?bar)?(?=[.;,]|$)/gim), 'Return to the heat'],
   // "stop w hot cream"
   [/(?<=\p{L}{3} )w\.? (?=(?:the |hot |cold |warm )?\p{Ll}{3})/gu, 'with '],
   [/\bo\/n\b/gi, 'overnight'],
