@@ -246,4 +246,4 @@ function secondsEach(events: CookAssessment['record']['events']): number | null 
 /** ◊ Fewer pieces are no pace. */
 const LEAST_MADE = 5
 
-const LATENESS = { early: -1, right: 0, late: 1 }
+const LATENESS = { early: -1, right: 0, harmless: 0, late: 1 }

@@ -90,7 +90,7 @@ const TOLD = 180
 /** That the last work was done too early or too late, for as long as it is news. */
 export function cameWrong(outcomes: readonly WorkOutcome[], at: number): FinishFinding[] {
   const last = outcomes.at(-1)
-  if (!last || last.came === 'right' || at - last.at > TOLD) return []
+  if (!last || last.came === 'right' || last.came === 'harmless' || at - last.at > TOLD) return []
   return [{ id: 'came', figures: { kind: last.kind, came: last.came, celsius: last.celsius } }]
 }
 

@@ -46,7 +46,7 @@ describe('a slab that was poured', () => {
     }
     expect(scored('smoked-salt-tamarind-caramels', 2 * 3600)).toMatchObject({
       missed: { id: 'missed', figures: { instead: 'cut-as-it-is' } },
-      came: 'right',
+      came: 'harmless',
     })
     expect(scored('orchard-toffee', 3600)).toMatchObject({
       missed: { id: 'missed', figures: { instead: 'break-it' } },
@@ -412,6 +412,27 @@ describe('cautions of handwork', () => {
       false,
       true,
     ])
+  })
+})
+
+describe('what came off far from its target', () => {
+  const boil = demoBoil('orchard-toffee')
+  const pulledAt = (celsius: number, seconds = 60) => {
+    const { seen } = cookedByHand(boil, 'pour', seconds, [], celsius)
+    return finishOf(seen)
+  }
+
+  it('sets as what it is: softer pulled early, harder pulled late', () => {
+    const { celsius } = boil.target
+    const scoredUntil = (c: number) => pulledAt(c).ahead.find((w) => w.kind === 'score')?.closes ?? Number.NaN
+    expect(scoredUntil(celsius - 25)).toBeGreaterThan(scoredUntil(celsius))
+    expect(scoredUntil(celsius + 15)).toBeLessThan(scoredUntil(celsius))
+  })
+
+  it('and is what was meant where it is no further off than a pan carries', () => {
+    const { celsius } = boil.target
+    expect(pulledAt(celsius - 5).mass.mix).toEqual(pulledAt(celsius).mass.mix)
+    expect(pulledAt(celsius - 25).mass.mix.water).toBeGreaterThan(pulledAt(celsius).mass.mix.water)
   })
 })
 

@@ -15,6 +15,7 @@ import type { Reading } from '../log/readings'
 import { type Mix, massOf } from '../matter/mix'
 import type { Cook } from '../track/cook'
 import { coolingOf } from '../track/cooling'
+import { asPulled } from './as-pulled'
 import type { FinishLog, Sighting } from './log'
 import { ropeFrom } from './pulled'
 import { gatheredAt, tabledFrom } from './tabled'
@@ -68,7 +69,7 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
   const { formula, state, conditions } = cook
   const { pulledAt } = state
   if (pulledAt === null) return null
-  const stops = traceSteps(formula, cook.grams, conditions.roomC)
+  const stops = traceSteps(asPulled(cook), cook.grams, conditions.roomC)
   const mix = stops[state.next - 1]?.after
   if (!mix || massOf(mix) <= 0) return null
   const { roomC } = conditions

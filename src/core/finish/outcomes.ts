@@ -15,7 +15,8 @@ export interface WorkOutcome {
   readonly step: string
   readonly at: number
   readonly kind: HandworkKind
-  readonly came: 'early' | 'right' | 'late'
+  /** `harmless`: outside its window, where the formula says so or nothing comes of it. */
+  readonly came: 'early' | 'right' | 'harmless' | 'late'
   /** How warm the mass is reckoned to have been. */
   readonly celsius: Celsius
 }
@@ -50,11 +51,12 @@ export function outcomesOf({ formula, state, conditions }: Cook, mass: Mass): Wo
     const course = mass.before.find((b) => at <= b.until)?.course ?? mass.course
     const celsius = celsiusAt(course, at)
     const due = dueAt(step, state.done.get(formula.steps[i - 1]?.id ?? '') ?? pulledAt, course)
-    const early = celsius > high + edge && (due === null || at < due - SLACK)
+    const isHot = celsius > high + edge
+    const early = isHot && (due === null || at < due - SLACK)
     // what is cut is only marked by a score: late, it is cut as it is; what is broken is cut right through while a knife can
     const least = kind === 'score' ? (isCut(formula) ? Number.NEGATIVE_INFINITY : knifeTo(glassC)) : low
     const late = celsius < least - edge && (due === null || celsiusAt(course, due + SLACK) >= least - edge)
-    const came = early ? 'early' : late ? 'late' : 'right'
+    const came = early ? 'early' : late ? 'late' : isHot || celsius < low - edge ? 'harmless' : 'right'
     return [{ step: step.id, at, kind, came, celsius: inCelsius(celsius) }]
   })
 }

@@ -10,12 +10,13 @@ export const marble: Surface = { name: 'marble', kind: 'stone', thicknessMm: 30 
 export const fridge: Surface = { name: 'fridge', kind: 'fridge', thicknessMm: 0 }
 export const conditions = { ...testConditions, surfaces: [rack, marble, fridge] }
 
-/** A boil by hand, every step logged in its turn up to `upTo`; then `more`, so many s after it. */
+/** A boil by hand, every step logged in its turn up to `upTo`; then `more`, so many s after it; pulled at its target, or as it is said. */
 export function cookedByHand(
   formula: BoiledFormula,
   upTo: string,
   seconds: number,
   more: readonly (readonly [number, CookAct])[] = [],
+  pulledC = formula.target.celsius,
 ) {
   const boil = testBoil(formula, { conditions, channel: null })
   const events: CookEvent[] = []
@@ -23,9 +24,7 @@ export function cookedByHand(
   for (const step of formula.steps) {
     at += step.when.on === 'target' ? 1500 : 40
     const act: CookAct =
-      step.when.on === 'target'
-        ? { type: 'pulled', step: step.id, celsius: formula.target.celsius }
-        : { type: 'step', step: step.id }
+      step.when.on === 'target' ? { type: 'pulled', step: step.id, celsius: pulledC } : { type: 'step', step: step.id }
     events.push({ id: step.id, at, ...act })
     if (step.id === upTo) break
   }

@@ -269,7 +269,7 @@ function Finished({ item }: { readonly item: Item }) {
         {works.map((w) => (
           <li
             key={w.step}
-            className={`border-b border-line py-1.5 text-body leading-snug last:border-0 ${w.came === 'right' ? '' : 'font-semibold text-cherry'}`}
+            className={`border-b border-line py-1.5 text-body leading-snug last:border-0 ${w.came === 'right' || w.came === 'harmless' ? '' : 'font-semibold text-cherry'}`}
           >
             {sayOutcome(w, say)}
           </li>

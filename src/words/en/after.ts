@@ -155,8 +155,8 @@ export const sayYield = ({ pieces, seconds, trimGrams, offCuts }: Yield, say: Sa
 
 /** What came of a work, in a line of the story. */
 export const sayOutcome = ({ kind, came, celsius }: WorkOutcome, say: Say): string =>
-  came === 'right'
-    ? `${capital(handworkDone[kind])} in its window, at ${say.temperature(celsius)} reckoned`
+  came === 'right' || came === 'harmless'
+    ? `${capital(handworkDone[kind])}${came === 'right' ? ' in its window' : ''}, at ${say.temperature(celsius)} reckoned`
     : `${capital(handworkDone[kind])} too ${came}, at ${say.temperature(celsius)} reckoned: ${outcomeWords[kind]?.[came] ?? 'look at it again'}`
 
 /** ◊ s: so little sooner or later is none. */

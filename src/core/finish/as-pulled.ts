@@ -1,0 +1,30 @@
+/** What came off the heat far from where it was meant to is another sweet, and sets as what it is. */
+
+import type { FormulaDocument, Step } from '../formula/document'
+import { type Cook, stepTemperature } from '../track/cook'
+
+/** ◊ °C from its target: more than any pan carries, or a probe is out. */
+const APART_C = 8
+/** ◊ °C between which a pot of sweet stuff is pulled, whatever was typed. */
+const PULLED_C = { least: 60, most: 200 }
+
+/** What was waited for on the way is no hotter than the pull. */
+function upTo(step: Step, celsius: number): Step {
+  const { when } = step
+  if (when.on === 'colour') return { ...step, when: { on: 'ready' } }
+  return when.on === 'rises' && when.celsius > celsius ? { ...step, when: { ...when, celsius } } : step
+}
+
+/** The formula with the target that was reached, where that is far from the one it has. */
+export function asPulled(cook: Cook): FormulaDocument {
+  const { formula, state } = cook
+  const { pulledAt, pulledC } = state
+  const { target } = formula
+  if (!target || pulledAt === null || pulledC === null) return formula
+  const at = formula.steps.findIndex((s) => s.when.on === 'target')
+  const meant = stepTemperature(cook, at) ?? target.celsius
+  const apart = pulledC - meant
+  if (Math.abs(apart) <= APART_C) return formula
+  const celsius = Math.min(Math.max(target.celsius + apart, PULLED_C.least), PULLED_C.most)
+  return { ...formula, target: { ...target, celsius }, steps: formula.steps.map((s) => upTo(s, celsius)) }
+}
