@@ -782,4 +782,166 @@ export const breathSweets: readonly Sweet[] = [
     ],
     meant: [{ in: ['sugar', 'water', 'golden-syrup', 'vinegar'] }, { target: 150 }, { out: true }],
   },
+  {
+    name: 'Church supper fudge',
+    list: ['3 cups sugar', '2/3 cup cocoa', '1/4 tsp salt', '1 1/2 cups milk', '1/4 cup butter', '1 tsp vanilla'],
+    said: [
+      [
+        'Combine the sugar, cocoa and salt in a heavy 4-qt. saucepan and stir in the milk; cook over medium heat, stirring constantly, until it comes to a full rolling boil, then boil without stirring to 234°F.',
+        'Mix sugar, cocoa and salt in a large pan, add milk, bring to a bubbly boil, stirring, and cook without stirring to 234°F.',
+        'Stir together sugar, cocoa, salt and milk in a big kettle. Bring to a boil, stirring, then quit stirring and let it cook to 234 degrees.',
+      ],
+      [
+        'Remove from heat, add butter and vanilla but do not stir, and cool at room temperature to 110°F; then beat with a wooden spoon until it thickens and loses some of its gloss.',
+        'Take off the heat. Drop in the butter and vanilla; do not stir. Let cool to 110°F, then beat by hand until it is thick and no longer shiny.',
+        'Off heat put butter and vanilla on top and leave it be till it gets down to 110°F. Beat till creamy.',
+      ],
+      [
+        'Quickly spread in a buttered 8-inch pan, cool and cut in squares.',
+        'Pour fast into a greased 8x8 pan; when firm cut into squares.',
+        'Turn into a buttered pan at once. Cut when cool.',
+      ],
+    ],
+    meant: [
+      { in: ['sugar', 'cocoa-22', 'salt', 'milk-whole'] },
+      { target: 112.2 },
+      { in: ['butter', 'vanilla'] },
+      { falls: 43.3 },
+      { hand: 'beat' },
+      { out: true },
+      { hand: 'cut' },
+    ],
+  },
+  {
+    name: 'Peanut brittle of the fair',
+    list: [
+      '2 cups sugar',
+      '1 cup light corn syrup',
+      '1/2 cup water',
+      '2 cups raw peanuts',
+      '2 tbsp butter',
+      '2 tsp baking soda',
+    ],
+    said: [
+      [
+        'In a heavy saucepan heat the sugar, syrup and water over medium heat till sugar dissolves; when it boils, stir in the peanuts and cook, stirring often, to 300°F.',
+        'Bring sugar, corn syrup and water to a rolling boil, stir in the raw peanuts and keep cooking, stirring constantly, until 300°F.',
+        'Cook the sugar, corn syrup and water, stirring, till it boils. Add peanuts and stir until the thermometer says 300°F.',
+      ],
+      [
+        'Take it off the fire, add the butter and soda, stir hard and pour right away on two buttered cookie sheets.',
+        'Remove from heat. Stir in butter, then soda; it will foam. Pour at once onto a greased baking sheet and stretch thin with two forks.',
+        'Off the heat beat in the butter and soda fast, and pour out on buttered pans.',
+      ],
+      ['When cold, break in pieces.', 'Let cool and crack it up.', 'Cool completely before breaking into pieces.'],
+    ],
+    meant: [
+      { in: ['sugar', 'corn-syrup', 'water'] },
+      { in: ['peanuts'] },
+      { target: 148.9 },
+      { in: ['butter', 'soda'] },
+      { out: true },
+      { hand: 'break' },
+    ],
+  },
+  {
+    name: 'Old time divinity',
+    list: [
+      '2 1/2 cups sugar',
+      '1/2 cup light corn syrup',
+      '1/2 cup water',
+      '2 egg whites',
+      '1 tsp vanilla',
+      '1/2 cup chopped pecans',
+    ],
+    said: [
+      [
+        'Cook the sugar, syrup and water in a 2-qt. pan, stirring till it dissolves, and then without stirring to 260°F; meanwhile beat the egg whites to stiff peaks.',
+        'Put sugar, corn syrup and water in a saucepan and bring to a boil, stirring. Cook without stirring to 260°F. While it cooks, beat the egg whites stiff.',
+        'Stir sugar, syrup and water over heat until dissolved and cook to 260°F. Beat egg whites until stiff when the syrup is at 240°F.',
+      ],
+      [
+        'Slowly pour the syrup over the whites, beating at high speed, add the vanilla and beat until it holds its shape and is no longer glossy.',
+        'Gradually pour hot syrup in a thin stream over the whites, beating constantly on high. Add vanilla and beat 5 minutes, until it just begins to lose its gloss.',
+        'Pour in a fine stream onto the egg whites with the mixer on high; beat in the vanilla and keep on until a spoonful stands in a peak.',
+      ],
+      [
+        'Stir in the pecans and drop by teaspoons onto waxed paper.',
+        'Fold in pecans. Drop quickly from a teaspoon onto wax paper.',
+        'Add nuts and spoon out on a buttered sheet.',
+      ],
+    ],
+    meant: [
+      { in: ['sugar', 'corn-syrup', 'water'] },
+      { target: 126.7 },
+      { in: ['egg-white'] },
+      { in: ['vanilla'] },
+      { in: ['pecans'] },
+      { out: true },
+    ],
+  },
+  {
+    name: 'Caramels for wrapping',
+    list: [
+      '1 cup butter',
+      '2 1/4 cups light brown sugar',
+      '1 cup light corn syrup',
+      '1 (14 oz) can sweetened condensed milk',
+      '1 tsp vanilla',
+      'dash salt',
+    ],
+    said: [
+      [
+        'Melt butter in a heavy 3-qt. pan, add sugar and salt and stir well, then stir in the corn syrup.',
+        'In a large saucepan melt the butter; blend in the brown sugar and salt, then the syrup.',
+        'Put the butter, brown sugar, salt and corn syrup in a pan and stir over low heat until melted.',
+      ],
+      [
+        'Gradually add the milk, stirring constantly, and cook and stir over medium heat to 245°F, 12 to 15 minutes.',
+        'Add the condensed milk slowly and cook, stirring all the time so it does not scorch, until it is 245°F.',
+        'Stir in milk. Bring to a boil over medium heat, stirring, and cook to 245°F.',
+      ],
+      [
+        'Remove from heat, stir in vanilla, pour into a buttered 9-inch pan and cool; cut in squares and wrap.',
+        'Off heat add vanilla and pour in a greased 9x9 pan. Cool, then cut and wrap.',
+        'Take off the heat; add the vanilla. Turn into a buttered pan. When cool cut into squares and wrap in wax paper.',
+      ],
+    ],
+    meant: [
+      { in: ['butter', 'light-brown-sugar', 'corn-syrup'] },
+      { in: ['condensed-milk'] },
+      { target: 118.3 },
+      { in: ['vanilla'] },
+      { out: true },
+      { hand: 'cut' },
+    ],
+  },
+  {
+    name: 'Barley sugar twists',
+    list: ['2 cups sugar', '2/3 cup light corn syrup', '1 cup water', '1 tsp lemon extract', '1/4 tsp cream of tartar'],
+    said: [
+      [
+        'Dissolve sugar, syrup, water and cream of tartar over low heat, cover and boil 3 minutes, uncover and cook without stirring to 310°F.',
+        'Put sugar, corn syrup, water and cream of tartar in a pan, stir until it boils, wipe down the sides and cook to 310°F without any more stirring.',
+        'Bring the sugar, syrup, water and cream of tartar to a boil. Cover for 3 minutes. Uncover and cook to 310°F.',
+      ],
+      [
+        'Set the pan in cold water to stop the cooking, add the lemon extract and pour on an oiled slab.',
+        'Remove from heat; when bubbling stops stir in the extract. Pour out on a greased marble.',
+        'Take off, stir in the lemon extract and turn out on an oiled cookie sheet.',
+      ],
+      [
+        'While still hot cut in strips with greased scissors and twist.',
+        'As soon as it can be handled cut into strips with oiled scissors; twist each one and lay on wax paper.',
+        'Cut into strips with buttered scissors while hot, and twist them.',
+      ],
+    ],
+    meant: [
+      { in: ['sugar', 'corn-syrup', 'water', 'cream-of-tartar'] },
+      { target: 154.4 },
+      { in: ['extract'] },
+      { out: true },
+      { hand: 'cut' },
+    ],
+  },
 ]
