@@ -29,6 +29,13 @@ export interface FinishFigures {
   /** It lies bare for longer than its sides bear. */
   bare: { readonly goes: 'sticky' | 'dries' }
   closing: { readonly kind: HandworkKind; readonly left: Seconds }
+  /** The formula has it done now, and it is warmer than that works: from where it does, and in what time. */
+  'too-warm': {
+    readonly kind: HandworkKind
+    readonly celsius: Celsius
+    readonly from: Celsius
+    readonly ahead: Seconds
+  }
   dew: { readonly dew: Celsius }
   'short-of-pieces': { readonly left: number; readonly wanted: number; readonly warmTo: Celsius }
   'whipped-short': { readonly gPerMl: number; readonly least: number }
@@ -109,9 +116,24 @@ export function outOfTemper({ formula, state }: Cook, readings: readonly Reading
     : []
 }
 
+/** ◊ So far above where it works, °C, and so long before that, s, it is said. */
+const TOO_WARM = { degrees: 4, seconds: 120 }
+
+/** That what the formula has waited for is over, and the next work would come too early all the same. */
+function tooWarm({ formula, state }: Cook, next: WorkAhead | null, celsius: number, at: number): FinishFinding[] {
+  const pull = formula.steps.findIndex((s) => s.when.on === 'target')
+  const step = formula.steps[state.next]
+  // what is worked straight off the heat is meant to be hot
+  if (!next || next.step !== step || step.when.on !== 'ready' || state.next <= pull + 1) return []
+  const { kind, range, opens } = next
+  if (celsius <= range.high + TOO_WARM.degrees || opens - at < TOO_WARM.seconds) return []
+  const figures = { kind, celsius: inCelsius(celsius), from: inCelsius(range.high), ahead: inSeconds(opens - at) }
+  return [{ id: 'too-warm', figures }]
+}
+
 /** What there is to mind of a finish at `at`, the most pressing first. */
 export function findingsOf(
-  { conditions, formula }: Cook,
+  cook: Cook,
   mass: Mass,
   keeping: WrapBy,
   next: WorkAhead | null,
@@ -119,7 +141,8 @@ export function findingsOf(
   celsius: number,
   at: number,
 ): FinishFinding[] {
-  const found: FinishFinding[] = []
+  const { conditions, formula } = cook
+  const found = tooWarm(cook, next, celsius, at)
   if (next?.state === 'missed' && next.kind === 'wrap') {
     if (keeping.goes !== 'steady') found.push({ id: 'bare', figures: { goes: keeping.goes } })
   } else if (next?.state === 'missed')

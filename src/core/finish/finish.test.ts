@@ -13,6 +13,8 @@ import { cautionsOf, scalds } from '../formula/cautions'
 import { boiledIn, gramsAsWritten } from '../formula/document'
 import { traceSteps } from '../formula/trace'
 import type { CookAct } from '../log/log'
+import { pantryOf } from '../matter/names'
+import { readRecipe } from '../recipe/recipe'
 import { testConditions } from '../testing'
 import { foreseeFinish, settingMinutes } from './foresee'
 import { movesOf } from './moves'
@@ -433,6 +435,27 @@ describe('what came off far from its target', () => {
     const { celsius } = boil.target
     expect(pulledAt(celsius - 5).mass.mix).toEqual(pulledAt(celsius).mass.mix)
     expect(pulledAt(celsius - 25).mass.mix.water).toBeGreaterThan(pulledAt(celsius).mass.mix.water)
+  })
+})
+
+describe('what the formula has done before it can be', () => {
+  const beaten = (method: string, before: string) => {
+    const text = `Fudge\n\n600 g sugar\n366 g milk\n57 g butter\n\nBoil it all to 113 °C. ${method} Beat until thick and creamy. Spread in a tin.`
+    const [fudge] = boiledIn(readRecipe(text, pantryOf()).formula)
+    if (!fudge) throw new Error('Nothing is boiled')
+    const step = fudge.formula.steps.findLast((s) => s.say.startsWith(before))
+    return finishOf(cookedByHand(fudge.formula, step?.id ?? '', 5).seen).findings.filter((f) => f.id === 'too-warm')
+  }
+
+  it('is said to be too warm where a wait is over that was too short', () => {
+    const [found] = beaten('Let cool 10 minutes.', 'Let cool')
+    expect(found).toMatchObject({ figures: { kind: 'beat' } })
+    expect(found?.id === 'too-warm' && found.figures.celsius > found.figures.from).toBe(true)
+  })
+
+  it('and not where it is cool by then, nor where it is meant to be hot', () => {
+    expect(beaten('Leave to cool to 45 °C.', 'Leave')).toEqual([])
+    expect(beaten('', 'Boil')).toEqual([])
   })
 })
 

@@ -110,6 +110,10 @@ const findings: Sayings<FinishFigures> = {
     text: `${formatSpan(left)} left to ${toDo(kind)}`,
     detail: 'It stiffens quickly from here.',
   }),
+  'too-warm': ({ kind, celsius, from, ahead }, say) => ({
+    text: `At ${say.temperature(celsius)} it is too warm to ${toDo(kind)} by reckoning`,
+    detail: `From ${say.temperature(from)} it is right, in ${sayMoment(ahead)}.${outcomeWords[kind] ? ` Before that, ${outcomeWords[kind].early}.` : ''}`,
+  }),
   dew: ({ dew }, say) => ({
     text: 'It will weep when it comes out',
     detail: `It is below ${say.temperature(dew)}, where this room's air turns to drops. Leave it wrapped until it is warmer than that.`,
@@ -134,10 +138,10 @@ const findings: Sayings<FinishFigures> = {
 
 export const sayFinish = (finding: FinishFinding, say: Say): Said => sayFinding(findings, finding, say)
 
-/** The panel's words, where the moment of what it asks for has passed: that it has, and what can still be done. */
+/** The panel's words, where the moment of what it asks for has passed: that it has, and what can still be done; no window where it has not come. */
 export function asMissed(said: DoNowSaid, finish: FinishAssessment | null, say: Say): DoNowSaid {
   const missed = finish?.findings.find((f) => f.id === 'missed')
-  if (!missed) return said
+  if (!missed) return finish?.findings.some((f) => f.id === 'too-warm') ? { ...said, window: null } : said
   const { text, detail } = sayFinish(missed, say)
   return { ...said, say: text, why: detail, ahead: null, window: null }
 }

@@ -338,6 +338,7 @@ describe('the label of a step', () => {
     ['Slide in the softened gelatine and its soaking water', 'Slide'],
     ['Stop it with 200 g of cream', 'Stop'],
     ['Cut', 'Cut'],
+    ['When it begins to boil add the butter', 'Add the butter'],
     ['Leave uncovered overnight', 'Leave uncovered'],
   ])('of “%s” is “%s”', (sentence, wanted) => {
     expect(label(sentence)).toBe(wanted)

@@ -176,6 +176,10 @@ const ONLY_TIME = /^(\d+ ?(?:h|hrs?|hours?|min|mins|minutes?))\b/i
 const WHEN_SO =
   /^(?:once|when|while) (?:it is )?(?:(?:almost|nearly|quite|still) )?(?:cold|cool|firm|hot|warm),? (?=\p{Ll}{3,})(?!enough\b)/iu
 
+/** "When it begins to boil add the butter": when that is */
+const AT_THE_BOIL =
+  /^(?:as soon as|once|when) (?:it|the \w+) (?:(?:begins|comes|starts) to (?:a |the )?)?boils?,? (?=\p{Ll}{3})/iu
+
 /** "Off, espresso in": where it is, and nothing that is done. */
 const OFF_FIRST = /^off[,;:] (?=\p{L}{3})/iu
 
@@ -208,6 +212,7 @@ export function label(sentence: string): string {
     .replace(LEADS_ON, '')
     .replace(OFF_FIRST, '')
     .replace(WHEN_SO, '')
+    .replace(AT_THE_BOIL, '')
     .replace(ONLY_TIME, 'Leave $1')
     .replace(TO_THE_BOIL, 'Bring $1to the boil')
     .replace(AT_A_HEAT, '')
