@@ -16,6 +16,7 @@ import type { CookAct } from '../log/log'
 import { pantryOf } from '../matter/names'
 import { readRecipe } from '../recipe/recipe'
 import { testConditions } from '../testing'
+import { asPulled } from './as-pulled'
 import { foreseeFinish, settingMinutes } from './foresee'
 import { movesOf } from './moves'
 import { conditions, cookedByHand, finishOf, fridge, marble, rack } from './testing'
@@ -435,6 +436,16 @@ describe('what came off far from its target', () => {
     const { celsius } = boil.target
     expect(pulledAt(celsius - 5).mass.mix).toEqual(pulledAt(celsius).mass.mix)
     expect(pulledAt(celsius - 25).mass.mix.water).toBeGreaterThan(pulledAt(celsius).mass.mix.water)
+  })
+})
+
+describe('a probe that slipped out just before the pull', () => {
+  it('makes no other sweet of it', () => {
+    const { seen } = cookedByHand(demoBoil('orchard-toffee'), 'pour', 60, [], 70)
+    const { cook } = seen
+    const at = (cook.state.pulledAt ?? 0) - 60
+    expect(asPulled(cook, [{ at, celsius: 147 }])).toBe(cook.formula)
+    expect(asPulled(cook, []).target?.celsius).toBeCloseTo(70, 0)
   })
 })
 

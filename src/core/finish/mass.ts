@@ -69,7 +69,7 @@ export function massNow(cook: Cook, log: FinishLog, readings: readonly Reading[]
   const { formula, state, conditions } = cook
   const { pulledAt } = state
   if (pulledAt === null) return null
-  const stops = traceSteps(asPulled(cook), cook.grams, conditions.roomC)
+  const stops = traceSteps(asPulled(cook, readings), cook.grams, conditions.roomC)
   const mix = stops[state.next - 1]?.after
   if (!mix || massOf(mix) <= 0) return null
   const { roomC } = conditions

@@ -79,11 +79,9 @@ const BEFORE_DOING = new RegExp(
   'i',
 )
 /** "Adding the vanilla and beating until thick", as it is done. */
+const EACH_DOING = new RegExp(`(^|,? (?:and|then) |, )(${DOING})\\b`, 'gi')
 const asDone = (doing: string): string =>
-  doing.replace(
-    new RegExp(`(^|,? (?:and|then) |, )(${DOING})\\b`, 'gi'),
-    (_, link: string, work: string) => link + DOES[work.toLowerCase()],
-  )
+  doing.replace(EACH_DOING, (_, link: string, work: string) => link + DOES[work.toLowerCase()])
 
 /** "Whip the whites from the moment the honey is at 115°" */
 const FROM_MOMENT = /^([^,;]{3,40}) from (?:the moment|when) ([^,;]*\d[^,;]*)$/i
