@@ -448,4 +448,17 @@ export const marketMoments: readonly Moment[] = [
       /^ready → out: Discharge/,
     ],
   ],
+  [
+    'what is scored while it is warm, and snapped in the same sentence when it is cold',
+    '200 g sugar\n50 g honey\n30 g water\n150 g sesame seeds',
+    'Melt the sugar with the honey and water, and boil until it is 150 °C. Stir in the seeds and turn out on a sheet of paper. Score while warm and snap when cold.',
+    150,
+    [
+      /^ready \+ sugar 200/,
+      /^target/,
+      /^ready \+ sesame 150 → out: Stir in/,
+      /^window: Score while warm/,
+      /^window: Snap when cold/,
+    ],
+  ],
 ]

@@ -232,6 +232,8 @@ const COLD_FOR =
 const CHILLED = /^(?:chill|freeze|refrigerate)\b.*\b(?:until|till?)\b/i
 /** "Cool completely (about 45 minutes), then break": however long that is, it is cold by then. */
 const COOLS_THROUGH = /^(?:allow|cool|leave|let)\b.*\b(?:completely|fully|quite cold|thoroughly)\b/i
+/** "Score while warm and snap when cold" */
+const SCORED_WARM = /^(?:mark|score)\b/i
 const AT_ONE = /^at \d/i
 /** "Remove from the heat at 150°; after boiling has ceased add the flavour" */
 const ONCE_DONE = /^after (?:it|the|boiling|bubbling)\b/i
@@ -321,7 +323,11 @@ function isApart(head: string, tail: string): boolean {
   if (CONTINUES.test(tail) && secondsIn(tail) !== null) return PUTS_IN.test(head)
   if (LATER_WORK.test(tail))
     return (
-      pours(head) || CHILLED.test(head) || COOLS_THROUGH.test(head) || (COLD_FOR.test(head) && secondsIn(head) !== null)
+      pours(head) ||
+      CHILLED.test(head) ||
+      COOLS_THROUGH.test(head) ||
+      (SCORED_WARM.test(head) && COOLED.test(tail)) ||
+      (COLD_FOR.test(head) && secondsIn(head) !== null)
     )
   if (FINISHES.test(tail)) return BROKEN_LAST.test(head) || (RESTS.test(head) && secondsIn(head) !== null)
   // it has stood for so long, and is worked then
