@@ -1,7 +1,7 @@
 /** What the newest batches of a formula say of its method: the doctor, the heat, the water, when it is worked, how much air it holds. Each is one change to its document. */
 import { airOf } from '../formula/air'
 import { type Analysis, analyse, type Conditions } from '../formula/analyse'
-import type { BoiledFormula, Line, Step } from '../formula/document'
+import { type BoiledFormula, type Line, pullIndex, type Step } from '../formula/document'
 import { ingredientIn } from '../formula/mixes'
 import { meanOf } from '../quantity/statistics'
 import type { FlawId } from './flaws'
@@ -119,8 +119,7 @@ function doctorAdvice(formula: BoiledFormula, analysis: Analysis, recent: readon
 
 function heatAdvice(formula: BoiledFormula, recent: readonly AdvisedBy[]): MethodAdvice | null {
   const hot = recent.filter((b) => b.flaws.some((f) => HOT.has(f))).length
-  const pull = formula.steps.findIndex((s) => s.when.on === 'target')
-  const step = formula.steps.slice(0, pull).findLast((s) => !s.offHeat)
+  const step = formula.steps.slice(0, pullIndex(formula)).findLast((s) => !s.offHeat)
   if (hot < LEAST || !step) return null
   const dials = recent.flatMap((b) => b.traits.dial ?? [])
   const fromDial = step.heat ?? (dials.length > 0 ? Math.round(meanOf(dials)) : USUAL_DIAL)

@@ -6,7 +6,7 @@ import { nearestColour } from '../craft/colours'
 import { isGrained } from '../craft/families'
 import { type StageFacts, stageOf, stagesOf } from '../craft/stages'
 import type { FinishAssessment } from '../finish/finish'
-import type { Step } from '../formula/document'
+import { pullIndex, type Step } from '../formula/document'
 import { type CookAct, emptiedAt, fedAt, standsInWater } from '../log/log'
 import type { Reading } from '../log/readings'
 import { type Mix, massOf, withWater } from '../matter/mix'
@@ -90,7 +90,7 @@ function heatAhead(cook: Cook): number {
 
 /** Whether what a time is waited for on the way to the target has come to it sooner. */
 function isAtTarget(cook: Cook, celsius: number, now: number): boolean {
-  const pull = cook.formula.steps.findIndex((s) => s.when.on === 'target')
+  const pull = pullIndex(cook.formula)
   const targetC = pull > cook.state.next && isOnItsWay(cook, now) ? stepTemperature(cook, pull) : null
   return targetC !== null && celsius >= targetC
 }

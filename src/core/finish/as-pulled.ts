@@ -1,6 +1,6 @@
 /** What came off the heat far from where it was meant to is another sweet, and sets as what it is. */
 
-import type { FormulaDocument, Step } from '../formula/document'
+import { type FormulaDocument, pullIndex, type Step } from '../formula/document'
 import { hottestIn, type Reading } from '../log/readings'
 import { type Cook, stepTemperature } from '../track/cook'
 
@@ -26,8 +26,7 @@ export function asPulled(cook: Cook, readings: readonly Reading[]): FormulaDocum
   const { target } = formula
   // what is only melted holds no water that it could keep
   if (!target || target.celsius < PULLED_C.least || pulledAt === null || pulledC === null) return formula
-  const at = formula.steps.findIndex((s) => s.when.on === 'target')
-  const meant = stepTemperature(cook, at) ?? target.celsius
+  const meant = stepTemperature(cook, pullIndex(formula)) ?? target.celsius
   const before = hottestIn(readings.filter((r) => r.at < pulledAt && r.at >= pulledAt - SPEAKS_S))
   const apart = Math.max(pulledC, before ?? pulledC) - meant
   if (Math.abs(apart) <= APART_C) return formula

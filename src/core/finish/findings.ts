@@ -3,7 +3,7 @@
 import { warmingSeconds } from '../cooling/slab'
 import { chocolates, type HandworkKind } from '../craft/handwork'
 import type { PlainFindingOf } from '../finding'
-import type { FormulaDocument } from '../formula/document'
+import { type FormulaDocument, pullIndex } from '../formula/document'
 import type { Reading } from '../log/readings'
 import { glassTransition } from '../physics/glass'
 import { dewPoint } from '../physics/humidity'
@@ -11,7 +11,7 @@ import { type Celsius, inCelsius, inSeconds, type Seconds } from '../quantity/fi
 import type { Cook } from '../track/cook'
 import type { WrapBy } from './keeping'
 import type { Mass } from './mass'
-import type { WorkOutcome } from './outcomes'
+import { cameWrong, WINDOW_EDGE, type WorkOutcome } from './outcomes'
 import { chocolateOf, type HeatRange, isCut, knifeTo } from './windows'
 import type { Forming, WorkAhead } from './works-ahead'
 
@@ -95,9 +95,9 @@ const OVEN_ABOVE = 15
 const TOLD = 180
 
 /** That the last work was done too early or too late, for as long as it is news. */
-export function cameWrong(outcomes: readonly WorkOutcome[], at: number): FinishFinding[] {
+export function lastWrong(outcomes: readonly WorkOutcome[], at: number): FinishFinding[] {
   const last = outcomes.at(-1)
-  if (!last || last.came === 'right' || last.came === 'harmless' || at - last.at > TOLD) return []
+  if (!last || !cameWrong(last.came) || at - last.at > TOLD) return []
   return [{ id: 'came', figures: { kind: last.kind, came: last.came, celsius: last.celsius } }]
 }
 
@@ -116,17 +116,16 @@ export function outOfTemper({ formula, state }: Cook, readings: readonly Reading
     : []
 }
 
-/** ◊ So far above where it works, °C, and so long before that, s, it is said. */
-const TOO_WARM = { degrees: 4, seconds: 120 }
+/** ◊ So long before it can be worked, s, that is said. */
+const TOO_SOON = 120
 
 /** That what the formula has waited for is over, and the next work would come too early all the same. */
 function tooWarm({ formula, state }: Cook, next: WorkAhead | null, celsius: number, at: number): FinishFinding[] {
-  const pull = formula.steps.findIndex((s) => s.when.on === 'target')
   const step = formula.steps[state.next]
   // what is worked straight off the heat is meant to be hot
-  if (!next || next.step !== step || step.when.on !== 'ready' || state.next <= pull + 1) return []
+  if (!next || next.step !== step || step.when.on !== 'ready' || state.next <= pullIndex(formula) + 1) return []
   const { kind, range, opens } = next
-  if (celsius <= range.high + TOO_WARM.degrees || opens - at < TOO_WARM.seconds) return []
+  if (celsius <= range.high + WINDOW_EDGE.sugar || opens - at < TOO_SOON) return []
   const figures = { kind, celsius: inCelsius(celsius), from: inCelsius(range.high), ahead: inSeconds(opens - at) }
   return [{ id: 'too-warm', figures }]
 }

@@ -20,7 +20,7 @@ import type { CookEvent } from '../log/log'
 import type { Reading } from '../log/readings'
 import { glassTransition } from '../physics/glass'
 import type { Cook } from '../track/cook'
-import { cameWrong, type FinishFinding, findingsOf, outOfTemper } from './findings'
+import { type FinishFinding, findingsOf, lastWrong, outOfTemper } from './findings'
 import { pieceOf, type WrapBy, wrapBy } from './keeping'
 import { type FinishLog, finishLogOf } from './log'
 import { type Mass, massNow } from './mass'
@@ -157,7 +157,7 @@ export function assessFinish(
     outcomes,
     findings: [
       ...outOfTemper(cook, readings),
-      ...cameWrong(outcomes, at),
+      ...lastWrong(outcomes, at),
       ...findingsOf(cook, mass, keeping, ahead[0] ?? null, formed, celsius, at),
     ],
   }

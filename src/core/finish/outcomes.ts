@@ -21,8 +21,11 @@ export interface WorkOutcome {
   readonly celsius: Celsius
 }
 
+/** Whether a work came too early or too late. */
+export const cameWrong = (came: WorkOutcome['came']): came is 'early' | 'late' => came === 'early' || came === 'late'
+
 /** ◊ So near the edge of a window nobody can tell, °C; chocolate is worked by the degree. */
-const EDGE = { sugar: 4, chocolate: 1 } as const
+export const WINDOW_EDGE = { sugar: 4, chocolate: 1 } as const
 
 /** ◊ s either side of its time within which a step counts as done when it was due. */
 const SLACK = 20
@@ -41,7 +44,7 @@ function dueAt({ when }: Step, before: number, course: Course): number | null {
 export function outcomesOf({ formula, state, conditions }: Cook, mass: Mass): WorkOutcome[] {
   const glassC = glassTransition(mass.mix)
   const { pulledAt } = state
-  const edge = workOf(formula.family, formula.school) === 'tempered' ? EDGE.chocolate : EDGE.sugar
+  const edge = workOf(formula.family, formula.school) === 'tempered' ? WINDOW_EDGE.chocolate : WINDOW_EDGE.sugar
   return formula.steps.flatMap((step, i): WorkOutcome[] => {
     const kind = step.handwork?.kind
     const at = state.done.get(step.id)

@@ -7,6 +7,7 @@ import type { BatchStory } from '@/contract/logbook'
 import {
   analyse,
   boilsAgain,
+  cameWrong,
   countedIn,
   finishedWorks,
   givenUpIn,
@@ -269,7 +270,7 @@ function Finished({ item }: { readonly item: Item }) {
         {works.map((w) => (
           <li
             key={w.step}
-            className={`border-b border-line py-1.5 text-body leading-snug last:border-0 ${w.came === 'right' || w.came === 'harmless' ? '' : 'font-semibold text-cherry'}`}
+            className={`border-b border-line py-1.5 text-body leading-snug last:border-0 ${cameWrong(w.came) ? 'font-semibold text-cherry' : ''}`}
           >
             {sayOutcome(w, say)}
           </li>

@@ -2,6 +2,7 @@
 import {
   type Chocolate,
   type CutTool,
+  cameWrong,
   type Filler,
   type Film,
   type Foam,
@@ -155,9 +156,9 @@ export const sayYield = ({ pieces, seconds, trimGrams, offCuts }: Yield, say: Sa
 
 /** What came of a work, in a line of the story. */
 export const sayOutcome = ({ kind, came, celsius }: WorkOutcome, say: Say): string =>
-  came === 'right' || came === 'harmless'
-    ? `${capital(handworkDone[kind])}${came === 'right' ? ' in its window' : ''}, at ${say.temperature(celsius)} reckoned`
-    : `${capital(handworkDone[kind])} too ${came}, at ${say.temperature(celsius)} reckoned: ${outcomeWords[kind]?.[came] ?? 'look at it again'}`
+  cameWrong(came)
+    ? `${capital(handworkDone[kind])} too ${came}, at ${say.temperature(celsius)} reckoned: ${outcomeWords[kind]?.[came] ?? 'look at it again'}`
+    : `${capital(handworkDone[kind])}${came === 'right' ? ' in its window' : ''}, at ${say.temperature(celsius)} reckoned`
 
 /** ◊ s: so little sooner or later is none. */
 const NO_SOONER = 60

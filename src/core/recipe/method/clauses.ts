@@ -2,7 +2,7 @@
 import { capital, secondsIn } from '../../formula/sentence'
 import { ADDS_IN } from '../sentence/adds'
 import { coolnessIn } from '../sentence/coolness'
-import { endingsIn, MEANWHILE, WATCHES } from '../sentence/endings'
+import { endingsIn, MEANWHILE, WATCHES, WHEN_IT_BOILS } from '../sentence/endings'
 import { BOILS_FROM, heatIn } from '../sentence/heats'
 import {
   bathes,
@@ -102,8 +102,7 @@ const ROLLS_AT = 'roll (?:it )?(?:out )?at (?:about )?\\d'
 /** "Into the tin; salt on top after 10 minutes" */
 const TOPS_LATER = '(?:[\\w-]+ ){1,4}(?:on top|over(?: the top)?) after (?:about )?\\d'
 /** "Put in the sugar and milk, and when it begins to boil add the butter" */
-const AT_THE_BOIL_ADD =
-  '(?:as soon as|once|when) (?:it|the \\w+) (?:(?:begins|comes|starts) to (?:a |the )?)?boils?,? (?:add|put in|stir in)\\b'
+const AT_THE_BOIL_ADD = `${WHEN_IT_BOILS},? (?:add|put in|stir in)\\b`
 /** "Warm the nuts in the oven and when the caramel is at 165° stir them in" */
 const AT_ITS_HEAT = '(?:as soon as|once|when) (?:it|the \\w+)\\b[^,;]{0,30}?\\d{3}\\b'
 /** "Boil to 124° and, just before it is ready, whisk the egg whites" */

@@ -2,6 +2,7 @@
 import { capital, uncapital } from '../../formula/sentence'
 import { heatIn, LEFT_BELOW } from '../sentence/heats'
 import { TURNS_OFF } from '../sentence/moves'
+import { WHIPS } from './spoken'
 
 /** "When it reaches 120°, pour it onto the whites": how far it is cooked, and what is done then. */
 const DONE_THEN = new RegExp(
@@ -112,7 +113,6 @@ const READY_THEN_POURS =
 /** "Honey to 125°, pour on whites whipped with the sugar": they are whipped by then. */
 const ONTO_WHIPPED =
   /^(.*\d[^,;]*?),? (?:and |then )*((?:pour|run|stream|trickle)(?: it)?(?: slowly)? (?:on|onto|over)) (?:the )?((?:egg )?whites) (beaten|whipped|whisked)((?: (?:stiff|to (?:firm|soft|stiff) peaks))?(?: with [^,;]{3,40})?)$/i
-const WHIPS: Readonly<Record<string, string>> = { beaten: 'Beat', whipped: 'Whip', whisked: 'Whisk' }
 
 /** How one kind of sentence is told in turn: its moments as sentences; null for a sentence that only looks like one of the kind. */
 type Retells = (found: readonly string[]) => readonly string[] | null
@@ -122,7 +122,7 @@ const kinds: readonly (readonly [RegExp, Retells])[] = [
   [
     ONTO_WHIPPED,
     ([boils, pours = '', whites, how = '', so]) => [
-      `${WHIPS[how.toLowerCase()]} the ${whites}${so}`,
+      `${capital(WHIPS[how.toLowerCase()] ?? '')} the ${whites}${so}`,
       `${boils}`,
       `${capital(pours)} the ${whites}`,
     ],

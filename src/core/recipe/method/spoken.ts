@@ -44,7 +44,8 @@ const WHIPPED = /^(?:the )?(?:egg )?whites (?:are )?(beaten|whipped|whisked)( me
 /** "Whites + sugar A soft peaks when the syrup hits 118°" */
 const TO_PEAKS =
   /^(?:the )?((?:egg )?whites (?:(?:\+|and|with) [^,.;]{3,20} )?)(?:to )?((?:firm|soft|stiff)(?: peaks)?)(?=$|[,;]| when\b)/i
-const WHIPS: Readonly<Record<string, string>> = { beaten: 'beat', whipped: 'whip', whisked: 'whisk' }
+/** How what was whipped is whipped. */
+export const WHIPS: Readonly<Record<string, string>> = { beaten: 'beat', whipped: 'whip', whisked: 'whisk' }
 const whipped = (_: string, how = '', meanwhile = ''): string =>
   `${meanwhile ? 'Meanwhile ' : ''}${WHIPS[how.toLowerCase()]} the egg whites`
 

@@ -287,7 +287,10 @@ export function stepsFrom(told: Told): Step[] {
   })
   const heat = told.endings.find((e) => e.by === 'heat')
   const once = waitedOnce(steps, heat ? (heat.low + heat.high) / 2 : null)
-  return withEnds(inTheLast(beatenInTime(bathedFirst(withLids(timedFromBoil(litFirst(once)))))), told.pullAt >= 0)
+  return withEnds(
+    PASSES.reduce((done, pass) => pass(done), once),
+    told.pullAt >= 0,
+  )
 }
 
 /** "Add the baking soda, which will make it foam", after the boil: nobody boils it on. */
@@ -335,6 +338,16 @@ const beatenInTime = (steps: readonly Step[]): Step[] =>
     const hasWaited = on === 'falls' || (adds ? on === 'word' : on === 'after')
     return isBeaten && hasWaited ? { ...step, when: { on: 'ready' } } : step
   })
+
+/** What is put right of steps once all are there, one pass after the other. */
+const PASSES: readonly ((steps: readonly Step[]) => readonly Step[])[] = [
+  litFirst,
+  timedFromBoil,
+  withLids,
+  bathedFirst,
+  beatenInTime,
+  inTheLast,
+]
 
 /** "Meanwhile warm the cream": beside nothing yet. */
 const BESIDE_WHAT = /^(?:meanwhile|at the same time|while (?:that|this|it)\b[^,]{0,20}),?\s+/i

@@ -176,9 +176,11 @@ const ONLY_TIME = /^(\d+ ?(?:h|hrs?|hours?|min|mins|minutes?))\b/i
 const WHEN_SO =
   /^(?:once|when|while) (?:it is )?(?:(?:almost|nearly|quite|still) )?(?:cold|cool|firm|hot|warm),? (?=\p{Ll}{3,})(?!enough\b)/iu
 
-/** "When it begins to boil add the butter": when that is */
-const AT_THE_BOIL =
-  /^(?:as soon as|once|when) (?:it|the \w+) (?:(?:begins|comes|starts) to (?:a |the )?)?boils?,? (?=\p{Ll}{3})/iu
+/** "When it begins to boil", "once the syrup comes to a boil", as the source of a pattern. */
+export const WHEN_IT_BOILS =
+  '(?:as soon as|once|when) (?:it|the \\w+) (?:(?:begins|comes|starts) to (?:a |the )?)?boils?'
+/** "When it begins to boil add the butter": when that is. */
+const AT_THE_BOIL = new RegExp(`^${WHEN_IT_BOILS},? (?=\\p{Ll}{3})`, 'iu')
 
 /** "Off, espresso in": where it is, and nothing that is done. */
 const OFF_FIRST = /^off[,;:] (?=\p{L}{3})/iu

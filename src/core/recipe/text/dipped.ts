@@ -12,19 +12,17 @@ export function withoutDipped(
   method: readonly Headed[],
 ): { readonly list: readonly Headed[]; readonly dipped: readonly string[]; readonly count: number | null } {
   const told = method.flatMap((s) => s.lines).join(' ')
-  const isDipped = (line: string): boolean => {
-    const [, , fruit = ''] = COUNTED.exec(bare(line)) ?? []
+  /** How many are dipped of what a line counts; null where none are. */
+  const dippedIn = (line: string): number | null => {
+    const [, count, fruit = ''] = COUNTED.exec(bare(line)) ?? []
     const one = fruit.replace(/ies$/, 'y').replace(/s$/, '')
-    return (
-      fruit !== '' &&
-      new RegExp(`\\b(?:coat|dip|dunk|roll|swirl|twirl|twist)\\b[^.]{0,30}\\b(?:${fruit}|${one})\\b`, 'i').test(told)
-    )
+    const dips = new RegExp(`\\b(?:coat|dip|dunk|roll|swirl|twirl|twist)\\b[^.]{0,30}\\b(?:${fruit}|${one})\\b`, 'i')
+    return count !== undefined && dips.test(told) ? Number(count) : null
   }
-  const dipped = list.flatMap((s) => s.lines.filter(isDipped))
-  const count = dipped[0] === undefined ? null : Number(COUNTED.exec(bare(dipped[0]))?.[1])
+  const dipped = list.flatMap((s) => s.lines.filter((l) => dippedIn(l) !== null))
   return {
-    list: dipped.length === 0 ? list : list.map((s) => ({ ...s, lines: s.lines.filter((l) => !isDipped(l)) })),
+    list: list.map((s) => ({ ...s, lines: s.lines.filter((l) => !dipped.includes(l)) })),
     dipped,
-    count,
+    count: dippedIn(dipped[0] ?? ''),
   }
 }
