@@ -1,9 +1,9 @@
 /** A sentence that does one thing after the other, cut where the next of them has a time or a heat of its own. */
-import { secondsIn } from '../../formula/sentence'
 import { coolnessIn } from '../sentence/coolness'
 import { WATCHES } from '../sentence/endings'
 import { heatIn } from '../sentence/heats'
 import { isGotReady, pours, TURNED_OFF } from '../sentence/moves'
+import { any, areApart, atLinks, both, type Case, heats, isHotter, isSaidToCool, lasts, not } from './cuts'
 
 /** What is done at once: by the word a clause begins with. */
 const ACTS =
@@ -14,23 +14,18 @@ const LASTS =
 
 /** What is done with pieces, and what makes them. */
 const FINISHES = 'coat|dip|dredge|dust|enrobe|toss'
-const CUTS = /(?:^|\b(?:and|then) |, )(?:break|cut|slice|snap|(?:de|un)mou?ld)\b[^,;]*$/i
-const FINISHING = new RegExp(`^(?:${FINISHES})\\b`, 'i')
 
 /** "Pull for 15 minutes until white, twist into ropes and cut" */
 const SHAPES = 'roll|shape|snip|stretch|twist'
-const PULLED = /\bpull\b(?!.*\b(?:off|from) the\b).*\b(?:min\w*|till?|until)\b/i
-const SHAPING = new RegExp(`^(?:${SHAPES})\\b`, 'i')
 
-const LINK = new RegExp(
+/** Where a sentence may be cut. */
+export const LINK = new RegExp(
   `(?:[,;]\\s+(?:and then |and |then )?|\\s+[–—-]\\s+|\\s+(?:and then|and|then)\\s+)(?=(?:quickly |slowly |gently )?(?:(?:${LASTS}|${FINISHES}|${SHAPES})\\b|to (?:about )?\\d{3}))`,
   'gi',
 )
 const BEGINS_ACT = new RegExp(`^(?:then |now )?(?:quickly |slowly |gently |carefully )?(?:${ACTS})\\b`, 'i')
 /** "At 120° add the butter" */
 const ACTS_THEN = new RegExp(`^[^,;]{0,60},? (?:${ACTS})\\b`, 'i')
-/** "Add the cream over 2 minutes", "this takes 5 minutes": that is not waited for either. */
-const NO_WAIT = /\bover (?:about )?\d|\b(?:keeps|takes|should take)\b/i
 
 /** "Start the mixer, stream in the syrup" */
 const STREAMS_IN = /\b(?:drizzle|pour|run|stream|trickle) in (?:the )?(?:hot )?(?:honey|syrup)$/i
@@ -42,44 +37,72 @@ const acts = (head: string): boolean =>
   pours(head) ||
   TURNED_OFF.test(head)
 
-/** "Chill 20 min, bake 30 min", "whip on low 1 min, then high 10 min": one time after the other. */
-const GOES_ON = /^(?:bake|(?:on )?(?:high|low|medium))\b/i
-
 const ONWARD = /^to (?=(?:about )?\d)/i
 
-/** "Cool to 43°, add the vanilla and beat until it is thick": it goes in at that heat, and is worked after that. */
-const COOLS_THEN_ADDS =
-  /\b(?:cool|leave|let|rest|set (?:it |this )?aside|stand)\b[^;]*(?:[,;]| and| then) (?:and |then )*(?:add|(?:beat|blend|drop|mix|pour|put|stir|whisk) in|scatter on|sprinkle on)\b/i
-const WORKED_ON = /^(?:beat|(?:continue|go on|keep) (?:beating|stirring|working)|knead|stir(?! in\b)|whip|work)\b/i
-
-/** "Add the vanilla and beat until thick": whoever beats for minutes has had it in for long. */
-const ONLY_ADDS = /^(?:then )?(?:add|(?:blend|drop|mix|put|stir) in)\b[^;]{3,60}$/i
-const BEATEN_TO =
-  /^(?:beat|work)\b(?! in\b).*\b(?:till?|until)\b.*\b(?:creamy|dull|gloss|grainy|sheen|shin(?:e|y)|stiff|thick)/i
-
-/** Whether a clause after `head` has a moment of its own. */
-function isApart(head: string, tail: string): boolean {
-  const [from, to] = [heatIn(head), heatIn(tail)]
-  // "cook to 107°, cool to 40° and blend in the butter"
-  if (from && to?.cools && !from.cools && !from.oven) return true
-  if (COOLS_THEN_ADDS.test(head) && WORKED_ON.test(tail)) return from?.cools || coolnessIn(head) !== null
-  // "to 130°, nuts, to 150°"
-  if (ONWARD.test(tail)) return from !== null && to !== null && to.low > from.high
-  if (ONLY_ADDS.test(head) && BEATEN_TO.test(tail)) return heatIn(head) === null && secondsIn(head) === null
-  if (PULLED.test(head) && SHAPING.test(tail)) return true
-  if (FINISHING.test(tail)) return CUTS.test(head)
-  if (GOES_ON.test(tail)) return secondsIn(head) !== null && secondsIn(tail) !== null && !isGotReady(head)
-  if (!acts(head) || isGotReady(head)) return false
-  if (to !== null) return !WATCHES.test(head) && (from === null || from.cools) && secondsIn(head) === null
-  return secondsIn(tail) !== null && secondsIn(head) === null && !NO_WAIT.test(tail)
-}
+/** The first case that knows the words decides; where none does, it is one moment. */
+export const CASES: readonly Case[] = [
+  {
+    told: 'Cook to 107°[, ]cool to 40° and blend in the butter',
+    head: both(heats, not(isSaidToCool), (head) => !heatIn(head)?.oven),
+    tail: isSaidToCool,
+    apart: true,
+  },
+  // it goes in at that heat, and is worked after that
+  {
+    told: 'Cool to 43°, add the vanilla[ and ]beat until it is thick',
+    head: /\b(?:cool|leave|let|rest|set (?:it |this )?aside|stand)\b[^;]*(?:[,;]| and| then) (?:and |then )*(?:add|(?:beat|blend|drop|mix|pour|put|stir|whisk) in|scatter on|sprinkle on)\b/i,
+    tail: /^(?:beat|(?:continue|go on|keep) (?:beating|stirring|working)|knead|stir(?! in\b)|whip|work)\b/i,
+    apart: any(isSaidToCool, (head) => coolnessIn(head) !== null),
+  },
+  {
+    told: 'To 130°, nuts[, ]to 150°',
+    tail: ONWARD,
+    apart: isHotter,
+  },
+  // whoever beats for minutes has had it in for long
+  {
+    told: 'Add the vanilla[ and ]beat until thick',
+    head: /^(?:then )?(?:add|(?:blend|drop|mix|put|stir) in)\b[^;]{3,60}$/i,
+    tail: /^(?:beat|work)\b(?! in\b).*\b(?:till?|until)\b.*\b(?:creamy|dull|gloss|grainy|sheen|shin(?:e|y)|stiff|thick)/i,
+    apart: not(any(heats, lasts)),
+  },
+  {
+    told: 'Pull for 15 minutes until white[, ]twist into ropes and cut',
+    head: /\bpull\b(?!.*\b(?:off|from) the\b).*\b(?:min\w*|till?|until)\b/i,
+    tail: new RegExp(`^(?:${SHAPES})\\b`, 'i'),
+    apart: true,
+  },
+  // pieces, and what makes them
+  {
+    told: 'Cut into squares[ and ]dip in chocolate',
+    tail: new RegExp(`^(?:${FINISHES})\\b`, 'i'),
+    apart: /(?:^|\b(?:and|then) |, )(?:break|cut|slice|snap|(?:de|un)mou?ld)\b[^,;]*$/i,
+  },
+  // one time after the other
+  {
+    told: 'Chill for 20 minutes[, ]bake for 30 minutes',
+    tail: /^(?:bake|(?:on )?(?:high|low|medium))\b/i,
+    apart: (head, tail) => lasts(head) && lasts(tail) && !isGotReady(head),
+  },
+  { told: 'Boil{ and }cook to 118°', head: any(not(acts), isGotReady), apart: false },
+  {
+    told: 'Add the butter[, ]cook to 118°',
+    tail: heats,
+    apart: both(not(WATCHES), not(lasts), any(not(heats), isSaidToCool)),
+  },
+  // "add the cream over 2 minutes", "this takes 5 minutes": that is not waited for either
+  {
+    told: 'Pour onto the slab[, ]cool for 5 minutes',
+    head: not(lasts),
+    tail: both(lasts, not(/\bover (?:about )?\d|\b(?:keeps|takes|should take)\b/i)),
+    apart: true,
+  },
+]
 
 /** The clauses of a sentence, each with a moment of its own. */
 export function chainOf(sentence: string): string[] {
-  for (const link of sentence.matchAll(LINK)) {
-    const [head, tail] = [sentence.slice(0, link.index), sentence.slice(link.index + link[0].length)]
-    // what stands between it and its own figure is of it
-    if (isApart(head, tail)) return [head, ...chainOf(tail.replace(ONWARD, 'cook to '))]
-  }
+  // what stands between it and its own figure is of it
+  for (const [head, tail] of atLinks(sentence, LINK))
+    if (areApart(CASES, head, tail)) return [head, ...chainOf(tail.replace(ONWARD, 'cook to '))]
   return [sentence]
 }
