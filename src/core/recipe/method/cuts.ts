@@ -3,24 +3,25 @@
 import { secondsIn } from '../../formula/sentence'
 import { heatIn } from '../sentence/heats'
 
+type Says = (clause: string) => boolean
 /** What a clause says. */
-export type Words = RegExp | ((clause: string) => boolean)
+export type Words = RegExp | Says
 
 const says = (words: Words, clause: string): boolean =>
   typeof words === 'function' ? words(clause) : words.test(clause)
 
 export const any =
-  (...all: readonly Words[]): Words =>
+  (...all: readonly Words[]): Says =>
   (clause) =>
     all.some((words) => says(words, clause))
 
 export const both =
-  (...all: readonly Words[]): Words =>
+  (...all: readonly Words[]): Says =>
   (clause) =>
     all.every((words) => says(words, clause))
 
 export const not =
-  (words: Words): Words =>
+  (words: Words): Says =>
   (clause) =>
     !says(words, clause)
 
