@@ -16,6 +16,7 @@ import { inclusion } from './inclusion'
 import type { Ingredient, Preparation } from './ingredient'
 import { ingredientById } from './ingredients'
 import { leftOver } from './left-over'
+import { written } from './line-written'
 import type { Found, Pantry } from './names'
 import { citrus } from './pantry/fruit'
 import { isUnreckoned } from './unreckoned'
@@ -92,126 +93,8 @@ function lacksUnit(line: string, house: readonly HouseUnit[]): boolean {
   return ENDS_SMALL.test(line) || (measure !== null && (measure.unit === null || measure.unit.kind === 'count'))
 }
 
-/** "1 250 g": a gap before three figures, with a gap after them too; "1 397g can" is one of them, and is left as it is. */
-const THOUSAND =
-  /\b(\d{1,3}) (?=\d{3}(?: \d{3})* (?!\w+\.? (?:tins?|cans?|packets?|packages?|sachets?|jars?|bags?|bars?|box|bottles?|tubs?|cartons?|blocks?)\b)[a-z])/gi
-
 /** "1.250 g": a point that parts thousands, or not. */
 const DOTTED = /(?<![\d.,])[1-9]\d{0,2}\.\d{3}\s*(?:g|ml|grams?|millilit\w*)\b/i
-
-/** "Cream 35 180 g", "100 g milk chocolate 36": a share of fat or cocoa, as kitchens note it, and no thousands. */
-const PERCENT = /\b(cream|butter|chocolate|couverture) ([1-9]\d)(?=$|\s*[,(]| \d{2,4} ?(?:k?g|ml)\b)/i
-/** "Glucose 60 150 g" */
-const SYRUP_DE = /\b(glucose(?: syrup)?) ([2-9]\d)(?=$|\s*[,(]| \d{2,4} ?(?:k?g|ml)\b)/i
-
-/** "1/4 tsp almond": no nut is measured so. */
-const TASTE = /^([\d¼½¾⅓⅔][\d/ ¼½¾⅓⅔]*\s?(?:tsps?|teaspoons?|t|drops?)\.?\s+(?:of\s+)?)almond$/i
-
-const clean = (text: string): string =>
-  text
-    .replace(TASTE, '$1almond extract')
-    .replace(/\bhalf[-\s](?:and|&)[-\s]half\b/gi, 'halfandhalf')
-    .replace(/[\u2010-\u2015]/g, '–')
-    .replace(/[\u00a0\u2009\u202f]/g, ' ')
-    .replace(/\s+/g, ' ')
-    .trim()
-    .replace(/^(?:[-–*•·▢□]|\[[ x]?\])\s+/i, '')
-    // "8 oz sugar -- she used granulated"
-    .replace(/^([\d¼½¾⅓⅔][^,–]*\p{L})\s+(?:--|–)\s+(?=\p{Ll})/u, '$1, ')
-    // "1 tsp soda", "soda 8 g": what is weighed so finely is no drink
-    .replace(
-      /^((?:[\d¼½¾⅓⅔][\d\s/.,¼½¾⅓⅔-]*|a )(?:g|pinch|teaspoons?|tsps?|t)\.?(?: of)?) soda(?=$|[\s,(])(?! water)/i,
-      '$1 baking soda',
-    )
-    .replace(/^soda(?=:? \d{1,3}(?:[.,]\d+)? ?(?:g|tsps?)\b)/i, 'baking soda')
-    .replace(/\bdbl\b\.?(?= cream)/i, 'double')
-    // "54 % dark couverture"
-    .replace(/\b(dark|milk|white) couverture\b/i, '$1 chocolate')
-    // "14 oz condensed milk 1 can"
-    .replace(/^(\d[\d.,/ ]*(?:g|ml|oz|ounces?)\b\.? [^,;\d]{3,60}) (?:1|one) (?:can|jar|packet|tin)$/i, '$1')
-    // "(optional) 50 g walnuts", "at least 300 g cream"
-    .replace(/^(?:\(optional\)|optional:) ([\d¼½¾⅓⅔].*)$/i, '$1, optional')
-    .replace(/^at least (?=[\d¼½¾⅓⅔])/i, '')
-    // "gelatine 200bl"
-    .replace(/\b(\d{3}) ?bl\b\.?/i, '$1 bloom')
-    // "glucose syrup DE 60 100 g"
-    .replace(/\bD\.?E\.? ?(\d{2})(?= \d)/i, '$1 DE')
-    .replace(/\balbumen, fresh\b/i, 'fresh albumen')
-    // "butter the size of a walnut": how much that is, is asked
-    .replace(
-      /^(?:(?:an? )?(?:good |small )?(?:piece|lump) of )?(butter|lard) (?:(?:the )?size of|as (?:big|large) as) an? [\p{L} ]+$/iu,
-      'lump of $1',
-    )
-    // "a walnut of butter", "a walnut-sized lump of butter"
-    .replace(/^an? (?:egg|hazelnut|walnut)(?:[- ]sized?)?(?: (?:knob|lump|piece))? of (butter|lard)\b/i, 'lump of $1')
-    // "gelatine leaf 1 (2 g)"
-    .replace(/^(gelatine?) (leaf|leaves|sheets?):? (\d{1,2})(?=$| \(|,)/i, '$3 $2 $1')
-    // "20 g gelatine leaves (about 10)": how many that are
-    .replace(
-      /^(\d[\d.,]* ?(?:k?g|oz|ounces?) .*\b(?:leaves|sheets|sticks|eggs|whites?|yolks?|pods|beans)) \((?:about |approx\.? |~ ?)?(?:\d{1,3}|\d{0,2} ?(?:1\/2|½))(?: (?:large |medium |small )?(?:eggs?|leaves|sheets|whites?|yolks?))?\)$/i,
-      '$1',
-    )
-    // "400 g toasted, chopped pecans", "peanuts roasted and skinned 250 g"
-    .replace(
-      /(?<=^[\d¼½¾⅓⅔].*)\b(blanched|chopped|melted|peeled|roasted|shelled|sliced|softened|toasted), (?=(?:\p{L}+ )?\p{L}{3,}$)/iu,
-      '$1 ',
-    )
-    .replace(
-      /\b(blanched|chopped|peeled|roasted|shelled|sliced|toasted) (?:and|&) (?=(?:blanched|chopped|peeled|salted|shelled|skinned|sliced)\b)/i,
-      '$1 ',
-    )
-    // "Ghee – 2 tsp + for greasing"
-    .replace(
-      /^(\p{L}.*\d.*?),? (?:\+|plus)(?: (?:extra|more|some))? for (?:brushing|dusting|greasing|rolling|the (?:pan|tin|tray))$/iu,
-      '$1',
-    )
-    // "Flavour: blackcurrant 3 ml"
-    .replace(/^(flavou?r|colou?r)(?:ing)?: (\p{L}[\p{L} ]{2,20}?) (?=\d)/iu, '$2 $1 ')
-    .replace(PERCENT, '$1 $2%')
-    .replace(SYRUP_DE, '$1 $2 DE')
-    .replace(THOUSAND, '$1')
-    // "35 % cream 500 g"
-    .replace(/^(\d{1,2}(?:[.,]\d)?) ?% (\p{L}[\p{L} ]{2,30}?)(?=[\s:–]+\d)/iu, '$2 $1%')
-    .replace(/^(?:the )?whites of (\d|one|two|three|four|five|six) (?:large |medium )?eggs?(?=$| \()/i, '$1 egg whites')
-    // "1/2 c. lt. corn syrup", "2 lg. egg whites"
-    .replace(/\blt\.? (?=(?:br(?:own|\.)|corn)\b)/i, 'light ')
-    .replace(/\blg\.? (?=eggs?\b)/i, 'large ')
-    // "seeds of 1 vanilla bean"
-    .replace(/^(?:the )?seeds (?:of|from) (\d(?:\/\d)?|[¼½]|half an?|an?|one) (?=vanilla (?:bean|pod)s?$)/i, '$1 ')
-    // "vanilla 1 pod", "vanilla – 1 pod, split", "vanilla beans: 4 pc"
-    .replace(/^(vanilla)(?:,|:| –)? (\d+|[½¼]|half) (pods?|beans?)(?=$|[,(]| \()/i, '$2 $1 $3')
-    .replace(/^(\p{L}[\p{L} ]+?):?\s+(\d{1,2}) ?(?:pcs?|pieces?)\.?$/iu, '$2 $1')
-    // "1 lb sugar / 450 g": the same once more
-    .replace(/(\p{L}[\p{L})]+)\s+\/\s+(\d[\d.,\s/¼½¾⅓⅔]*\s*(?:k?g|[mc]?l|oz|lbs?|fl\.? ?oz)\.?)$/iu, '$1 ($2)')
-    // "crackers to cover a sheet"
-    .replace(/^(\p{L}[\p{L} -]+?) (to (?:cover|line) (?:an?|the|your) .*)$/iu, '$1, $2')
-    // "cocoa butter 40 g melted"
-    .replace(
-      /^(\p{L}[\p{L} ]+ \d[\d.,]* ?(?:k?g|ml)) (chopped|cold|cooled|melted|roasted|sifted|softened|toasted|warm)$/iu,
-      '$1, $2',
-    )
-    // "1 1/2 cups sugar, about 12 ounces": the same once more
-    .replace(
-      /^([\d¼½¾⅓⅔].*?),? (?:about|approx(?:imately|\.)?|roughly|~|≈) ?([\d¼½¾⅓⅔][\d./¼½¾⅓⅔ ]*(?:k?g|grams?|ml|oz|ounces?|lbs?|pounds?|cups?)\.?)$/i,
-      '$1 ($2)',
-    )
-    // "2 and 1/2 cups", "2 & a half cups", "1 pound, 4 ounces"
-    .replace(/^(\d{1,2}|two|three|four|five) ?(?:and|&|\+) ?(?=\d\s*\/\s*\d)/i, '$1 ')
-    .replace(/^(\w+) & (?=a half\b)/i, '$1 and ')
-    .replace(/^(\d+|one|two|three) (lbs?|pounds?), (?=[\d¼½¾ /]+ ?(?:oz|ounces?)\b)/i, '$1 $2 ')
-    // "a cup and a half of sugar"
-    .replace(
-      /^(?:an?|one) (\p{L}+) and an? (half|quarter)(?: of)? /iu,
-      (_, unit, part) => `1 ${part === 'half' ? '1/2' : '1/4'} ${unit} `,
-    )
-    // "half of a 14 oz can"
-    .replace(/^half (?:of )?an? (?=[\d.]+[ -]?(?:g|oz|ounce|ml)\b)/i, '½ ')
-    // "2-1/2 cups"
-    .replace(/(?<![\d/.])(\d{1,2})-(?=\d\s*\/\s*\d)/g, '$1 ')
-    // ".5 cup"; "1.000 g" is a kilogram
-    .replace(/(?<![\d.,])\.(?=\d)/g, '0.')
-    .replace(/\b([1-9]\d{0,2})\.000(?=\s*(?:g|ml|grams?|millilit\w*)\b)/gi, '$1000')
-    .replace(/(\d),(?=\d{3}(?!\d)\s*(?:g|ml|grams?|millilit))/gi, '$1')
 
 /** "Water 150": of what, and a number of no unit. */
 const ENDS_BARE = /^(\p{L}[\p{L} ’'-]+?):?\s+(\d{1,4})$/u
@@ -345,11 +228,11 @@ function weightOf(amount: Amount): number | null {
 const IN_SHEETS = /^\d+ (?:sheets?|leaves|leaf)(?: \([^)]*\))? (?:of )?(?:unflavou?red )?gelatine?\b/i
 
 /** The amount that a text is, "1 and 1/2 cups", as a line of a list would have it; null for none. */
-export const amountIn = (text: string): Amount | null => parse(inWords(clean(text)), []).amount
+export const amountIn = (text: string): Amount | null => parse(inWords(written(text)), []).amount
 
 /** Reads a line. `pantry` finds ingredients by name, `house` are the kitchen's own measures. Never throws. */
 export function readLine(text: string, pantry: Pantry, house: readonly HouseUnit[] = []): LineReading {
-  const line = inWords(juiceOf(clean(text)))
+  const line = inWords(juiceOf(written(text)))
   const parsed = parse(line, house)
   const [, bareName, bareNumber] = (!parsed.amount && ENDS_BARE.exec(parsed.name)) || []
   const name = IN_SHEETS.test(line) ? 'leaf gelatin' : (bareName ?? parsed.name)
