@@ -17,8 +17,8 @@ interface Ended {
 }
 
 const MICROWAVE = /\bmicrowave/i
-/** Not “microwave-free” */
-const CALLED_MICROWAVE = /\bmicrowaved?\b(?!-)/i
+/** Not “microwave-free”, “no microwave” */
+const CALLED_MICROWAVE = /(?<!\b(?:no|without) (?:a )?)\bmicrowaved?\b(?!-| free\b)/i
 const ON_STOVE = /\b(?:burner|pan|pot|saucepan|stove)\b/i
 
 /** Why a method's own word for where it ends is not taken as it stands; null where it is. */

@@ -17,13 +17,13 @@ const GOES_IN = /\bin(?:$| (?:(?:at|during|for) )?the (?:last|(?:very )?end)\b)/
 const AS_WHOLE =
   '(?=\\s*(?:$|[^\\w\\s]|(?:all[- ]in|batch|bits|except|half|ingredients|layer|mixture|mix|part|stuff|syrup|things|along|and|at|gently|in|into|on|over|slowly|to|together|until|with)\\b))'
 
-/** "Cook the sugar syrup", "fold in the inclusions", "fill with sherbet": whether a sentence takes all that stands under a heading. */
+/** "Cook the sugar syrup", "put everything for the syrup in a pan", "fold in the inclusions", "fill with sherbet": whether a sentence takes all that stands under a heading. */
 export function takesHeaded(sentence: string, { heading }: Written): boolean {
   const words = heading?.split(/[^\p{L}]+/u).filter(Boolean) ?? []
   if (words.length === 0 || isMark(heading as string)) return false
   const called = `(?:all )?(?:the )?(?:warm(?:ed)? )?${words.join('\\W+')}\\b${AS_WHOLE}`
   return new RegExp(
-    `^${called} ?(?:$|to \\d|on\\b)|\\b(?:(?:beat|boil|cook|heat|melt|whip|whisk)(?:p?ing)?|bring|make|mix|add|combine|then|(?:put|place|tip|stir)(?= (?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|paddle|stir|work) in|(?:lay|place|put(?: in)?|spoon)(?= (?:the )?(?:centre|filling|fizz|sherbet)\\b)|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
+    `^${called} ?(?:$|to \\d|on\\b)|\\b(?:(?:beat|boil|cook|heat|melt|whip|whisk)(?:p?ing)?|bring|make|mix|add|combine|then|everything(?: (?:for|from|in|of))?|(?:put|place|tip|stir)(?= (?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|paddle|stir|work) in|(?:lay|place|put(?: in)?|spoon)(?= (?:the )?(?:centre|filling|fizz|sherbet)\\b)|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
     'iu',
   ).test(sentence)
 }

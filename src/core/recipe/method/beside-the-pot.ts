@@ -385,7 +385,7 @@ function waitsToBePouredOver(said: readonly string[], i: number): boolean {
   const things = PUT_SOMEWHERE.exec(said[i] as string)?.[1]?.match(/\p{L}{4,}/gu) ?? []
   return said.slice(i + 1).some((s) => {
     const onto = POURED_ONTO.exec(s)?.[1]?.toLowerCase()
-    return onto !== undefined && things.some((thing) => onto.includes(thing.toLowerCase()))
+    return onto !== undefined && things.some((thing) => new RegExp(`\\b${thing}\\b`, 'iu').test(onto))
   })
 }
 

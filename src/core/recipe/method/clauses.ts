@@ -44,6 +44,8 @@ const ontoWhites = (sentence: string, i: number, all: readonly string[]): string
 const ONTO_IT = /(?<=^(?:slowly )?(?:pour|run|trickle|drizzle|stream)\b.{0,40}\b)(into|onto|on|over) (?:it|them)\b/i
 
 const SAYS_HOW = new RegExp(`^${HOW}`, 'i')
+/** "Mark in bars when half set, cut when cold": each has its own. */
+const WHEN = /\b(?:when|once|as soon as)\b/i
 const LATER_WORK = new RegExp(`^${LATER}\\b`, 'i')
 /** "Pour into tins and, when cool enough, mark into squares" */
 const ONCE = /^(.+?(?<!\bat)),? (?:and,? )?((?:when|once|as soon as) [^,]{3,40})$/i
@@ -56,7 +58,7 @@ function clausesOf(sentence: string): string[] {
   if (told) return told.flatMap(clausesOf)
   for (const [head, tail] of atLinks(sentence, LINK)) {
     if (!areApart(CASES, head, tail.replace(SAYS_HOW, ''))) continue
-    const [, first, once] = LATER_WORK.test(tail) ? (ONCE.exec(head) ?? []) : []
+    const [, first, once] = LATER_WORK.test(tail) && !WHEN.test(tail) ? (ONCE.exec(head) ?? []) : []
     if (first && once) return [first, ...clausesOf(`${capital(once)}, ${tail}`)]
     return [head, ...clausesOf(capital(tail))]
   }

@@ -222,6 +222,8 @@ describe('where it comes off', () => {
       )
     expect(asked(named('Microwave caramels'), 'target')).toHaveLength(1)
     expect(asked(named('Microwave-free caramels'), 'target')).toEqual([])
+    expect(asked(named('Caramels (microwave free!)'), 'target')).toEqual([])
+    expect(asked(named('No microwave caramels'), 'target')).toEqual([])
   })
 
   it('a bare figure that could be either is asked about once', () => {

@@ -47,7 +47,7 @@ const OVEN = new RegExp(
   'i',
 )
 const COOLS =
-  /\b(?:cool|cooled|cools|falls?|(?:comes?|gets?|goes|is|(?:has )?gone) down|fallen|(?:drops?|dropped) (?:back |down )?(?:to|below))\b/i
+  /\b(?:cool|cooled|cools|falls?|(?:comes?|gets?|goes|is|(?:has )?gone) down|fallen|(?:drops?|dropped) (?:back |down )?(?:to|below)(?! (?:a |the )?(?:gentle |very )?(?:low|med|simmer)))\b/i
 
 /** "Start beating (108)": how warm it is by then. */
 const WORKED_AT = /^(?:(?:begin|start) )?(?:beat|knead|whip|work)(?:ing)?\b|^(?:begin|start) pulling\b/i

@@ -6,7 +6,7 @@ import type { Headed } from './split'
 import { bare } from './unmarked'
 
 const MARK =
-  /^(?:(?:part|stage|phase|group|component|layer|syrup) (?:\d|one|two|three|four|five|six)|(?:(?:part|stage|phase|group|component|ingredients|list|mix|syrup) )?([A-H]))$/i
+  /^(?:(?:part|stage|phase|group|component|layer|syrup) (?:\d|one|two|three|four|five|six)|(?:(?:part|stage|phase|group|component|ingredients|list|mix|paste|syrup) )?([A-H]))$/i
 /** Whether a heading is no name, but a mark. */
 export const isMark = (heading: string): boolean => MARK.test(heading)
 
@@ -33,7 +33,7 @@ export function withNames(told: readonly string[], list: readonly Headed[]): str
     const called =
       letter === undefined
         ? `\\b${whole}\\b`
-        : `(?:\\b(?:[Pp]art|[Ss]tage|[Pp]hase|[Mm]ix|[Ss]yrup) )?(?<![°º\\d] ?)\\b${letter}\\b`
+        : `(?:\\b(?:[Pp]art|[Ss]tage|[Pp]hase|[Mm]ix|[Pp]aste|[Ss]yrup) )?(?<![°º\\d] ?)\\b${letter}\\b`
     // a letter that begins a sentence is most likely an article, but not before "to 124°", "over A", "in"
     const opens =
       letter === undefined

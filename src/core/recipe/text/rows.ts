@@ -5,6 +5,7 @@ import { numberText, PARTS_SAID, readNumber } from '../../quantity/number'
 import { beginsDone, DONE } from '../sentence/endings'
 import { heatIn } from '../sentence/heats'
 import { isGotReady, takesOff } from '../sentence/moves'
+import { charged } from './charged'
 import { FLEETING } from './listed'
 import { ROW_ENDS } from './plain'
 import { BULLET, bare, beginsWithAmount, ENDS_WITH_AMOUNT, hasAmount, NUMBERED } from './unmarked'
@@ -311,7 +312,7 @@ export function inOneRow(row: string): string[] {
   if (headed.length > 1 && headed.every((part) => HEADED_ROW.test(part))) return headed.flatMap(inOneRow)
   const ofOneUnit = unitAtEnd(line)
   if (ofOneUnit) return ofOneUnit
-  const each = ofEach(line) ?? moreFor(line) ?? partOf(line) ?? partsInRow(line)
+  const each = charged(line) ?? ofEach(line) ?? moreFor(line) ?? partOf(line) ?? partsInRow(line)
   if (each) return each
   // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"
   const [, done = '', after = ''] = HEADED_ROW.exec(line) ?? []
@@ -405,7 +406,7 @@ export function inOneRow(row: string): string[] {
       ? pieces
           .flatMap((piece) => ofEach(piece) ?? inTwo(piece.replace(/\.$/, '')).flatMap((p) => p.split(UNMEASURED)))
           .map((piece) => (NO_DUST.test(piece) ? piece : `${piece}${use}`))
-      : (ofEach(rest ?? line) ?? [rest ?? line])
+      : (ofEach(rest ?? line) ?? (rest === undefined ? [line] : inTwo(rest)))
   // "Honey: 200 g honey"
   const isOwn =
     heading !== undefined && ` ${measureAt(bare(all), [])?.rest}`.toLowerCase().endsWith(` ${heading.toLowerCase()}`)
