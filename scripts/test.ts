@@ -115,9 +115,8 @@ const parts: Record<string, () => Promise<Tally>> = {
   browser,
 }
 
-/** Begun at once: the browser's tests are the longest, and those of the database wait more than they work. */
-const AT_ONCE = ['browser', 'db']
-const ONE_BY_ONE = ['lint', 'unused', 'core types', 'core', 'types']
+/** What is begun at once, and what comes after it: the browser's tests are the longest, and those of the database wait more than they work. */
+const LANES = [['browser'], ['db'], ['types'], ['lint', 'unused', 'core types', 'core']]
 
 /** Its first lines, plain, without the way through the test runner. */
 const inShort = (failure: string): string =>
@@ -143,12 +142,11 @@ async function main(): Promise<void> {
     total.passed += passed
     total.failed.push(...failed)
   }
-  const asked = (all: readonly string[]) => all.filter((n) => names.includes(n))
-  // what is in nobody's way, one after the other beside it
-  const beside = async (): Promise<void> => {
-    for (const name of asked(ONE_BY_ONE)) await runPart(name)
-  }
-  await Promise.all([beside(), ...asked(AT_ONCE).map(runPart)])
+  await Promise.all(
+    LANES.map(async (lane) => {
+      for (const name of lane.filter((n) => names.includes(n))) await runPart(name)
+    }),
+  )
   await stopAll()
   // at the end, where whoever sees only the end of a long log finds it
   for (const failure of total.failed) console.log(`\n✗ ${inShort(failure)}`)
