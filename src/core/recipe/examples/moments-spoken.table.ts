@@ -395,4 +395,18 @@ export const spokenMoments: readonly Moment[] = [
       /^window: Cut when cold$/,
     ],
   ],
+  [
+    'what is marked before it sets does not wait until it has set',
+    '450 g sugar\n150 g milk\n1 tsp peppermint essence',
+    'Dissolve the sugar in the milk over gentle heat. Boil to 116 °C. Take off the heat, add the essence and beat until it starts to go grainy. Pour quickly into a greased tin. Mark into bars before it sets hard; it takes about 15 minutes.',
+    116,
+    [
+      /^ready \+ sugar 450, milk-whole 150: Dissolve/,
+      /^ready: Turn the heat up/,
+      /^target: Boil/,
+      /^ready \+ extract 4: Take off/,
+      /^ready → out: Pour/,
+      /^window: Mark into bars/,
+    ],
+  ],
 ]

@@ -65,13 +65,17 @@ const WARMED_FIRST = /^(?:re-?)?warm\b/i
 /** "Pull for 10 minutes": so long once it can be held, and not after it was poured. */
 const PULLS = /^(?:pull|stretch)\b/i
 
+/** "Mark into bars before it sets hard; it takes about 15 minutes": in that time it is too late. */
+const SETS_IN = /\bbefore it (?:goes|hardens|is|sets)\b.*\b(?:it|this|which) (?:should |will )?takes?\b/i
+
 /** Whether work has to wait for its moment: no time or heat is said, or one that is counted from there: "when cool enough, pull for 10 minutes". */
 export const waitsFor = ({ kind }: Handwork, when: Trigger, text: string): boolean =>
   WAITS.has(kind) &&
   !pours(text) &&
   !WARMED_FIRST.test(text) &&
   (when.on === 'ready' ||
-    (when.on === 'after' && ((kind !== 'whip' && COUNTS_FROM.test(text)) || (kind === 'pull' && PULLS.test(text)))))
+    (when.on === 'after' &&
+      ((kind !== 'whip' && COUNTS_FROM.test(text)) || (kind === 'pull' && PULLS.test(text)) || SETS_IN.test(text))))
 
 /** "Chill until firm": what its maker sees then. */
 const UNTIL = /\b(?:until|till) ([^,;]{2,40})(?=$|[,;])/i
