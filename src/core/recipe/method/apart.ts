@@ -62,8 +62,6 @@ const BROUGHT_UP =
 const RESTS_LATER = new RegExp(`[,;]\\s+(?:and |then )?${WAITS}\\b|\\b(?:and|then) ${WAITS}\\b`, 'i')
 /** "Leave for an hour, smash it up" */
 const BROKEN_LAST = new RegExp(`(?:^|[,;]\\s+(?:and )?(?:then )?)${LATER}\\b[^,;]*$`, 'i')
-/** "Butter the sides of a saucepan, then add …": head and tail of a sentence. */
-const FILLS_PAN = /\b(?:saucepan|pot|kettle)\b[^|]* \| add\b/i
 
 /** The first case that knows the words decides; where none does, it is one moment. */
 export const CASES: readonly Case[] = [
@@ -169,9 +167,11 @@ export const CASES: readonly Case[] = [
   },
   {
     told: 'Butter the sides of a saucepan[, then ]add the sugar and milk',
-    head: isGotReady,
-    apart: (head, tail) => FILLS_PAN.test(`${head} | ${tail}`) && !isGotReady(tail),
+    head: both(isGotReady, /\b(?:saucepan|pot|kettle)\b/i),
+    tail: both(/^add\b/i, not(isGotReady)),
+    apart: true,
   },
+  { told: 'Line the tin{ and }heat the oven to 150°', head: isGotReady, apart: false },
   { told: 'Boil it to 118°[; ]meanwhile whip the whites', tail: MEANWHILE, apart: true },
   {
     told: 'Stir until the sugar has dissolved[; ]cook to 123°',
