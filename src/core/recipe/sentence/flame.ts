@@ -10,7 +10,7 @@ export const HALF = 5
 const FLAMES: readonly (readonly [how: string, mark: number])[] = [
   ['very low|(?:the )?lowest|barely', 2],
   ['med(?:ium)?[- ]?(?:to[- ])?low|low[- ](?:to[- ])?med\\w*', 4],
-  ['low|gentle|slow|a simmer', LOW],
+  ['low(?:ish)?|gentle|slow|a simmer', LOW],
   ['med(?:ium)?[- ]?(?:to[- ])?high', 8],
   ['half', HALF],
   ['med(?:ium)?|moderate', MEDIUM],

@@ -1,12 +1,13 @@
 /** Lines of a pasted text: which are rows of a list, which tell what is done, and what stands in one row. */
 import { capital } from '../../formula/sentence'
 import { measureAt } from '../../matter/amount'
-import { numberText, PARTS_SAID, readNumber } from '../../quantity/number'
+import { PARTS_SAID } from '../../quantity/number'
 import { beginsDone, DONE } from '../sentence/endings'
 import { heatIn } from '../sentence/heats'
 import { isGotReady, takesOff } from '../sentence/moves'
 import { charged } from './charged'
 import { FLEETING } from './listed'
+import { ofEach, ofOneThing } from './of-one-thing'
 import { ROW_ENDS } from './plain'
 import { BULLET, bare, beginsWithAmount, ENDS_WITH_AMOUNT, hasAmount, NUMBERED } from './unmarked'
 
@@ -114,49 +115,6 @@ const APART = new RegExp(
 const TELLS = `(?:\\p{Lu}|(?:boil|combine|cook|heat|melt|mix|put)\\b)`
 /** "3 cups sugar, 1 cup water. Boil without stirring …" */
 const LIST_THEN_METHOD = new RegExp(`^([^.]*(?:\\.(?!\\s+${TELLS})[^.]*)*)\\.\\s+(${TELLS}.*)$`, 'su')
-
-/** "1½ cups each granulated and light brown sugar", "1 tsp each cinnamon, coriander": as much of either. */
-const EACH =
-  /^(\S*[\d¼½¾⅓⅔]\S*(?: [\d/¼½¾⅓⅔]+)? ?[\p{L}.]+) each(?: of|:)? ((?:[\p{L}'’-]+ ?){1,4}(?:(?:, ?| ?(?:and|&|\+) )(?:[\p{L}'’-]+ ?){1,4})+)$/iu
-function ofEach(line: string): string[] | null {
-  const [, amount, names = ''] = EACH.exec(bare(line)) ?? []
-  if (amount === undefined) return null
-  const all = names.replace(/,? (?:combined|mixed|sifted)(?: together)?$/i, '').split(/,? (?:and|&|\+) |, ?/)
-  // "granulated and brown sugar"
-  const noun = / (sugar|chocolate|seeds)$/i.exec(all.at(-1) ?? '')?.[1]
-  return all.map((name) => `${amount} ${name.trim()}${noun && !/ /.test(name.trim()) ? ` ${noun}` : ''}`)
-}
-
-/** "2 cups sugar, plus 2 tbsp for the whites", "Sugar 500 g + 30 g for the whites": some more of the same, for something else. */
-const MORE_FOR =
-  /^(.+?),? (?:plus|\+|and|&) (\S*[\d¼½¾⅓⅔]\S*(?: [\d/¼½¾⅓⅔]+)? ?[a-z]{1,12}\.?(?: \([^()]{2,24}\))?) ((?:for|to (?:blend|go|mix|whisk) with) (?:\p{L}+ ){0,3}\p{L}+)$/iu
-/** "1 tsp kosher salt, plus flaky salt for finishing": something else, of which nobody says how much. */
-const OTHER_FOR =
-  /^(.+?),? plus ((?!(?:a|an|enough|extra|more|some)\b)(?:\p{L}+ ){1,3})((?:for (?:finishing|garnish(?:ing)?|rolling|serving|sprinkling|(?:the )?top(?:ping)?)|to (?:finish|garnish|serve|sprinkle|top)))(?: \(optional\)|, optional)?$/iu
-const NAMED_FIRST = /^(\p{L}[\p{L} -]{2,40}?):? [\d¼½¾⅓⅔]/u
-function moreFor(line: string): string[] | null {
-  const [, one = '', other, useOf] = OTHER_FOR.exec(bare(line)) ?? []
-  if (other !== undefined && hasAmount(one)) return [one, `${other.trim()}, ${useOf}`]
-  const [, first = '', amount, use] = MORE_FOR.exec(bare(line)) ?? []
-  if (amount === undefined) return null
-  // "2 1/2 cups (500 g) sugar plus 2 tbsp for dusting": what is said of the first is not said of the other
-  const called = measureAt(first, [])?.rest.replace(/^\s*\([^()]*\)\s*/, '')
-  const [name] = (called ?? NAMED_FIRST.exec(first)?.[1] ?? '').split(',')
-  return name && hasAmount(first) ? [first, `${amount} ${name}, ${use}`] : null
-}
-
-/** "2 cups whole almonds, toasted, 1/2 cup of them chopped": the rest, and that part of it. */
-const PART_OF_IT =
-  /^([\d¼½¾⅓⅔][\d /¼½¾⅓⅔]*?) ?(\p{L}+)(\.? )([^,]+)(.*), ([\d¼½¾⅓⅔][\d /¼½¾⅓⅔]*?) ?(\p{L}+)\.? of (?:it|them|these) ([\p{L} ]+)$/iu
-function partOf(line: string): string[] | null {
-  const [, whole = '', unit = '', gap, name = '', made, part = '', same = '', how] = PART_OF_IT.exec(bare(line)) ?? []
-  const rest = readNumber(whole) - readNumber(part)
-  if (unit === '' || unit.toLowerCase() !== same.toLowerCase() || !(rest > 0)) return null
-  return [
-    `${numberText(rest)} ${unit}${gap}${name}${made}`,
-    `${part} ${unit}${gap}${how} ${name.replace(/^whole /i, '')}`,
-  ]
-}
 
 /** ◊ A sentence of so many amounts, with what is done after it, is a list, whether it says that one needs them or not. */
 const FEWEST_NEEDED = { said: 2, unsaid: 3 }
@@ -312,7 +270,7 @@ export function inOneRow(row: string): string[] {
   if (headed.length > 1 && headed.every((part) => HEADED_ROW.test(part))) return headed.flatMap(inOneRow)
   const ofOneUnit = unitAtEnd(line)
   if (ofOneUnit) return ofOneUnit
-  const each = charged(line) ?? ofEach(line) ?? moreFor(line) ?? partOf(line) ?? partsInRow(line)
+  const each = charged(line) ?? ofEach(line) ?? ofOneThing(line) ?? partsInRow(line)
   if (each) return each
   // "Put into a kettle: 2 cups molasses, 1 cup sugar. Cook slowly …"
   const [, done = '', after = ''] = HEADED_ROW.exec(line) ?? []

@@ -10,7 +10,12 @@ describe('shorthand, written out', () => {
     ['1) Sugar, glucose, water to 148 onto it.', '1) Cook sugar, glucose, water to 148. Pour on.'],
     ['Sugar, water at 155 (hard!) onto that.', 'Cook sugar, water to 155. Pour on.'],
     ['At 122 °C honey onto whites.', 'Cook honey to 122 °C. Pour honey onto whites.'],
-    ['Whites on at med when honey hits 108.', 'When honey hits 108 start the whites.'],
+    ['Whites on at med when honey hits 108.', 'When honey hits 108 start the whites at med speed.'],
+    [
+      'Whites on low with the 30 g sugar when honey reads 110.',
+      'When honey reads 110 start the whites with the 30 g sugar at low speed.',
+    ],
+    ['Honey to 124, onto the whites, speed 3.', 'Cook honey to 124. Pour honey onto whites, speed 3.'],
     ['No stirring. 305 off.', 'No stirring. Cook to 305, take off the heat.'],
     ['When 275, add the oil.', 'When it is at 275, add the oil.'],
     ['Bake 400 - 5 min.', 'Bake at 400 for 5 min.'],

@@ -259,6 +259,9 @@ describe('a list', () => {
     ['1 cup + 2 tbsp sugar', [[null, '1 cup + 2 tbsp sugar']]],
     ['25g citric acid sol. 50%', [[null, '25g citric acid sol. 50%']]],
     ['450 g sugar + 100 g for rolling', [[null, '450 g sugar', '100 g sugar, for rolling']]],
+    ['Sugar 500g demerara + 150g caster', [[null, '500g demerara sugar', '150g caster sugar']]],
+    ['Chocolate: 200 g dark and 100 g milk', [[null, '200 g dark chocolate', '100 g milk chocolate']]],
+    ['Nuts 100 g almonds + 50 g pecans', [[null, '100 g almonds', '50 g pecans']]],
     ['Sugar 500 g + 30 g for the whites', [[null, 'Sugar 500 g', '30 g Sugar, for the whites']]],
     ['2 cups sugar, plus 2 tbsp for the pan', [[null, '2 cups sugar', '2 tbsp sugar, for the pan']]],
     [
@@ -305,6 +308,8 @@ describe('a list', () => {
     ['500 g cream 36 %\n100 g sugar', [500, 100]],
     ['Sucrose 2000\nGlucose syrup 42 DE 1600\nWater 600\nAll g.', [2000, 1600, 600]],
     ['Sucrose 2000\nGlucose syrup 42 DE 1600\nWater 600\n(all g)', [2000, 1600, 600]],
+    ['Sucrose 2000 | Glucose syrup 42 DE 1600 | Water 600 | Vanilla 2 pods\n(all in g)', [2000, 1600, 600, 6]],
+    ['Sucrose 2000, glucose syrup 42 DE 1600, water 600\nWeights in grams', [2000, 1600, 600]],
     ['Raw materials (kg)\nSugar 3.000\nWater 1.000\nTo cooled mass (g)\nCitric acid 50', [3000, 1000, 50]],
     [
       'Butter 225g, sugar 225g, water 3 tbsp, salt ½ tsp, almonds 100g (toasted, half chopped)',

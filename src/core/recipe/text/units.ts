@@ -16,6 +16,8 @@ const BEGINS_IN_UNIT = new RegExp(
   `^((?:(?:all )?(?:amounts?|weights?|quantities) (?:are )?in|all(?: in)?) (?:${WORDS})\\.)\\s+(?=\\S)`,
   'i',
 )
+/** "Vanilla 2 pods (all in g)", of the last row of a list */
+const ENDS_IN_UNIT = new RegExp(`(?<=\\S)\\s+(?=\\((?:all|weights?)(?: are)?(?: in)? (?:${WORDS})\\)\\.?$)`, 'i')
 /** "Passion caramel (g / 1000)" */
 const NAME_IN_UNIT = new RegExp(`\\((${WORDS})(?:\\s*\\/\\s*\\d+)?\\)$`, 'i')
 /** "Formula (%): sugar 28, glucose 26" */
@@ -25,8 +27,9 @@ const HEADED_UNIT = new RegExp(`^(\\p{L}[\\p{L} '’-]{2,40}?)\\s*\\((${WORDS})\
 /** "300 Sucrose", of a table whose amounts stand last */
 const BEGINS_BARE = /^\d+(?:[.,]\d+)? \p{L}{3}/u
 const ENDS_BARE = /^(?!\d)(?:[^.;:]|(?<=\b\p{L}{1,4})\.(?= \p{L})){2,50}?[ \t]+\d+(?:[.,]\d+)?$/u
-/** "Vanilla pods 2": counted, whatever the rest is in. */
-const COUNTED = /\b(?:pods?|beans?|sticks?|lea(?:f|ves)|sheets?|eggs?|(?:egg )?whites?|yolks?)\s+\d$/i
+/** "Vanilla pods 2", "vanilla 2 pods": counted, whatever the rest is in. */
+const PIECES = '(?:pods?|beans?|sticks?|lea(?:f|ves)|sheets?|eggs?|(?:egg )?whites?|yolks?)'
+const COUNTED = new RegExp(`\\b(?:${PIECES}\\s+\\d|\\p{L}+ \\d ${PIECES})$`, 'iu')
 
 /** A unit that nothing says, and the maker knows. */
 export type ListUnit = 'g' | 'kg' | 'oz'
@@ -61,9 +64,8 @@ function weighedFirst(rows: readonly string[]): string[] {
 export function bareIn(rows: readonly string[]): string | null {
   const first = weighedFirst(rows)
   const bare = first.length > 0 ? first : rows.filter(isBare)
-  return bare.length >= FEWEST_BARE && !rows.slice(1).some((row) => ENDS_WITH_AMOUNT.test(row) || isAmountOf(row))
-    ? (bare[0] ?? null)
-    : null
+  const isOfUnit = (row: string): boolean => !COUNTED.test(row) && (ENDS_WITH_AMOUNT.test(row) || isAmountOf(row))
+  return bare.length >= FEWEST_BARE && !rows.slice(1).some(isOfUnit) ? (bare[0] ?? null) : null
 }
 
 /** Rows whose bare numbers have the unit that was answered. */
@@ -84,11 +86,19 @@ const ITS_SHARE = /(?<=\d)\s*[/|]\s*\d+(?:[.,]\d+)?\s*%?$/
 /** Whether a line says only what the numbers of the list are in. */
 export const saysUnit = (line: string): boolean => IN_UNIT.test(line) || GRAMS_AND_SHARES.test(line)
 
-/** A line, and before it what it says first of the unit of all numbers. */
-export const unitApart = (line: string): string[] => line.replace(BEGINS_IN_UNIT, '$1\n').split('\n')
+/** A line, and before or after it what it says of the unit of all numbers. */
+export const unitApart = (line: string): string[] =>
+  line.replace(BEGINS_IN_UNIT, '$1\n').replace(ENDS_IN_UNIT, '\n').split('\n')
 
 /** ◊ A line of a list without a unit has no more words than that. */
 const LINE_WORDS = 4
+
+/** "Honey 600 | sugar 900 | glucose 300": what stands in one row, where most of it is a number without a unit; anything else as it is. ◊ */
+const MOST_OF = 0.6
+function inPieces(row: string): string[] {
+  const pieces = row.split(/\s*[|·•;]\s*|,\s+/)
+  return pieces.length >= FEWEST_BARE && pieces.filter(isBare).length >= MOST_OF * pieces.length ? pieces : [row]
+}
 
 /** Lines whose bare numbers have a unit: that of the heading they stand under, else the one that is said of all. */
 export function withUnits(all: readonly string[]): string[] {
@@ -96,7 +106,7 @@ export function withUnits(all: readonly string[]): string[] {
     (l, i) => (IN_UNIT.exec(l) ?? GRAMS_AND_SHARES.exec(l) ?? (i === 0 ? NAME_IN_UNIT.exec(l) : null))?.[1] ?? [],
   )[0]
   const isDouble = all.some((l) => GRAMS_AND_SHARES.test(l))
-  return all.flatMap((written, i) => {
+  return (unit ? all.flatMap(inPieces) : [...all]).flatMap((written, i) => {
     const line = isDouble ? written.replace(ITS_SHARE, '') : written
     const [, ofRow = '', row] = ROW_IN_UNIT.exec(line) ?? []
     if (row) return row.split(/,\s+/).map((l) => `${l.replace(/\.$/, '')} ${unitOf(ofRow)}`)

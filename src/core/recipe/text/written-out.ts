@@ -221,15 +221,15 @@ const BEGINS_SAID = '(?<=^(?:(?:[-–*•]|\\d{1,2}[.)])\\s+)?|[.;)]\\s+)'
 const THINGS = '((?:\\p{L}+,? ){1,6}?)'
 const HEAT = '(\\d{3}(?: ?[°º])?(?: ?[CF]\\b)?)'
 const ONTO =
-  '(?:on ?to|over|into) (?:the )?(it\\b|that\\b|(?:egg )?whites?\\b|albumen\\b|foam\\b|meringue\\b)(?:, \\p{L}+)*'
+  '(?:on ?to|over|into) (?:the )?(it\\b|that\\b|(?:egg )?whites?\\b|albumen\\b|foam\\b|meringue\\b)((?:, (?:speed \\d|\\p{L}+))*)'
 /** "Honey to 121 °C onto the whites", "at 122 honey onto whites": it is boiled, and poured. */
 const BOILED_ONTO = new RegExp(
   `${BEGINS_SAID}(?:(?:boil|cook|heat|take) )?(?!(?:add|and|as|at|beat|bring|cool|drizzle|once|pour|run|slowly|stream|then|trickle|warm|when)\\b)${THINGS}(?:to|at) ${HEAT}(?: \\([^()]{1,20}\\))?,? (?:and )?${ONTO}`,
   'giu',
 )
 const AT_HEAT_ONTO = new RegExp(`${BEGINS_SAID}At ${HEAT},? ${THINGS}${ONTO}`, 'giu')
-const boiledAndPoured = (what: string, heat: string, onto: string): string =>
-  `Cook ${lower(what)}to ${heat}. ${/^(?:it|that)$/i.test(onto) ? 'Pour on' : `Pour ${lower(what)}onto ${onto}`}`
+const boiledAndPoured = (what: string, heat: string, onto: string, how: string): string =>
+  `Cook ${lower(what)}to ${heat}. ${/^(?:it|that)$/i.test(onto) ? 'Pour on' : `Pour ${lower(what)}onto ${onto}`}${how}`
 /** "Egg white, sugar in mixer, medium" */
 const IN_MIXER = new RegExp(`${BEGINS_SAID}((?:egg )?whites?(?:, \\p{L}+)*) in (?:the |a )?mixer\\b`, 'giu')
 /** "Put whites and tartar in the mixer and whip to soft peaks" */
@@ -237,9 +237,11 @@ const PUT_IN_MIXER = new RegExp(
   `${BEGINS_SAID}(?:place|put|tip) (?:the )?((?:egg )?whites?\\b[^.;,]{0,40}?) in(?:to)? (the|a|your) ((?:[\\w-]+ )?(?:bowl|mixer)(?: of (?:an?|the|your) [\\w ]{3,20})?),? (?:and|then) (beat|whip|whisk)\\b`,
   'giu',
 )
-/** "Whites on at med when honey hits 108" */
+/** "Whites on at med when honey hits 108", "whites on slow with the 30 g sugar when …" */
+const WITH_THEM = '( (?:\\+|and|with) [^,.;]{3,20}?)?'
+const SPEED = '(?:(?: at)? (slow|low|med(?:ium)?|high)(?: speed)?)?'
 const WHITES_ON = new RegExp(
-  `${BEGINS_SAID}(?:egg )?whites(?: (?:\\+|and|with) [^,.;]{3,20}?)? (?:on|start(?:ed)?)(?:(?: at)? (?:low|med(?:ium)?|high)(?: speed)?)? ((?:when|once|as soon as) [^.;]{3,40}?\\d{3}[^.;]{0,6})(?=[.;]|$)`,
+  `${BEGINS_SAID}(?:egg )?whites${WITH_THEM} (?:on|start(?:ed)?)${SPEED}${WITH_THEM} ((?:when|once|as soon as) [^.;]{3,40}?\\d{3}[^.;]{0,6})(?=[.;]|$)`,
   'giu',
 )
 /** "Whites whisked to soft peaks while the syrup (sugar, water) goes to 117" */
@@ -260,16 +262,22 @@ const pouredOnto = (said: string): string =>
       (_, whites: string, peaks: string, of?: string) =>
         `Meanwhile whip ${lower(whites)} ${peaks}. Cook ${of ?? 'the syrup'} to `,
     )
-    .replace(WHITES_ON, (_, when: string) => `${capital(when)} start the whites`)
+    .replace(
+      WHITES_ON,
+      (_, before: string | undefined, speed: string | undefined, after: string | undefined, when: string) =>
+        `${capital(when)} start the whites${before ?? after ?? ''}${speed ? ` at ${speed} speed` : ''}`,
+    )
     .replace(
       PUT_IN_MIXER,
       (_, whites: string, its: string, bowl: string, does: string) =>
         `${capital(does)} the ${lower(whites)} in ${its} ${bowl}`,
     )
     .replace(IN_MIXER, (_, whites: string) => `Whip ${lower(whites)} in the mixer`)
-    .replace(BOILED_ONTO, (_, what: string, heat: string, onto: string) => boiledAndPoured(what, heat, onto))
-    .replace(AT_HEAT_ONTO, (all, heat: string, what: string, onto: string) =>
-      beginsDone(what) ? all : boiledAndPoured(what, heat, onto),
+    .replace(BOILED_ONTO, (_, what: string, heat: string, onto: string, how: string) =>
+      boiledAndPoured(what, heat, onto, how),
+    )
+    .replace(AT_HEAT_ONTO, (all, heat: string, what: string, onto: string, how: string) =>
+      beginsDone(what) ? all : boiledAndPoured(what, heat, onto, how),
     )
 
 /** "I boil the sugar, then I sieve over the soda": what somebody does, told as what is to be done; no heat that they like better. */
