@@ -2,14 +2,8 @@
 import type { Page } from '@playwright/test'
 import { logAct, startBoil } from '../scripts/lib/cook'
 import { expect, test } from './app'
-import { cutInBoxes, layoutFaults, standsOut } from './layout'
+import { layoutFaults, SIZES } from './layout'
 import { openBoil } from './stove'
-
-const SIZES = [
-  { width: 1280, height: 800 },
-  { width: 1024, height: 768 },
-  { width: 390, height: 844 },
-] as const
 
 const PANELS = ['d', 'h', 'n', 'l', 't'] as const
 
@@ -61,31 +55,3 @@ for (const [formula, channel] of [
     }
     for (const id of [boil, beside.boil]) await logAct(app.url, id, { type: 'abandoned', reason: 'only looked at' })
   })
-
-test('no page scrolls across, and no box hides what is written in it, on a laptop, a tablet and a phone', async ({
-  page,
-  app,
-}) => {
-  await page.goto(`${app.url}/logbook`)
-  const story = await page.locator('main a[href^="/logbook/0"]').first().getAttribute('href')
-  const own = '/formulas/smoked-salt-tamarind-caramels'
-  const ofFormulas = [
-    '/formulas',
-    own,
-    `${own}/edit`,
-    '/formulas/rye-shortcake-bars/edit',
-    `${own}/balance`,
-    `${own}/revisions`,
-    '/formulas/new',
-  ]
-  for (const path of [...ofFormulas, '/day', '/logbook', story, '/logbook/recall', '/kitchen', '/stove']) {
-    await page.goto(`${app.url}${path}`)
-    await expect(page.locator('main')).toBeVisible()
-    for (const size of SIZES) {
-      await page.setViewportSize(size)
-      // what is drawn to scale is drawn anew for the size
-      await expect.poll(() => standsOut(page), `${path}, ${size.width} × ${size.height}`).toEqual([])
-      await expect.poll(() => cutInBoxes(page), `${path}, ${size.width} × ${size.height}`).toEqual([])
-    }
-  }
-})

@@ -1,6 +1,13 @@
 /** What is wrong with how the words of a page stand: cut off, lying on each other, or covered. */
 import type { Page } from '@playwright/test'
 
+/** What the app is used on: a laptop, a tablet and a phone. */
+export const SIZES = [
+  { width: 1280, height: 800 },
+  { width: 1024, height: 768 },
+  { width: 390, height: 844 },
+] as const
+
 /** A sentence for each fault; none where every word can be read. */
 export const layoutFaults = (page: Page): Promise<string[]> => page.evaluate(findFaults)
 

@@ -1,54 +1,16 @@
-/** One system of units at a time: no page shows a figure of another. */
-import type { Page } from '@playwright/test'
-import { startBoil } from '../scripts/lib/cook'
-import { demoThings } from '../src/demo/kitchen'
+/** The units a maker has chosen. */
 import { expect, test } from './app'
 import { startPractice, whenDue } from './stove'
 
-/** Figures of each system, as they stand in a sentence. */
-const METRIC = /\d[\d\s\u202f.,½¼¾⅛⅜⅝⅞]*(?:°C|\u202f?kg\b|\s?g\b|\s?mm\b|\s?cm\b)/
-const IMPERIAL = /\d[\d\s\u202f.,½¼¾⅛⅜⅝⅞]*(?:°F|\s?oz\b|\s?lb\b|\s?in\b|″)/
-
-const systems = [
-  { cookie: 'C-g-mm', foreign: IMPERIAL },
-  { cookie: 'F-oz-in', foreign: METRIC },
-] as const
-
-/** What is read on a page, without what its author wrote: a name may say "9 × 13 inch". */
-const textOf = async (page: Page): Promise<string> => {
-  await expect(page.locator('main [aria-busy=true]')).toHaveCount(0)
-  // biome-ignore lint/performance/useDomNodeTextContent: the words of two neighbours must not run together
-  const text = await page.locator('main').innerText()
-  return names.reduce((rest, name) => rest.replaceAll(name, ''), text)
-}
-
-/** What things of the demo's kitchen are called. */
-const names = Object.values(demoThings).flatMap((things) => things.flatMap((t) => ('name' in t ? [t.name] : [])))
-
-for (const { cookie, foreign } of systems)
-  test(`no page shows a figure of another system: ${cookie}`, async ({ page, context, app }) => {
-    await context.addCookies([{ name: 'units', value: cookie, url: app.url }])
-    const { boil } = await startBoil(app.url, 'orchard-toffee', null)
-    await page.goto(`${app.url}/logbook`)
-    const story = await page.locator('main a[href^="/logbook/"]').first().getAttribute('href')
-    const seen: [string, string][] = []
-    const look = async (what: string) => seen.push([what, await textOf(page)])
-    for (const path of ['/formulas', '/logbook', `${story}`, '/kitchen', '/stove', `/stove/${boil}`]) {
-      await page.goto(app.url + path)
-      await expect(page.locator('main h1').first()).toBeAttached()
-      await look(path)
-    }
-    await page.goto(`${app.url}/formulas/smoked-salt-tamarind-caramels`)
-    for (const tab of await page.getByRole('tab').all()) {
-      await tab.click()
-      await look(`the formula, ${await tab.textContent()}`)
-    }
-    for (const path of ['edit', 'revisions']) {
-      await page.goto(`${app.url}/formulas/smoked-salt-tamarind-caramels/${path}`)
-      await look(path)
-    }
-    for (const [what, text] of seen) expect(foreign.exec(text)?.[0] ?? null, what).toBeNull()
-  })
+test('temperatures follow the unit chosen, everywhere, and stay so', async ({ page, app }) => {
+  await page.goto(`${app.url}/formulas/orchard-toffee`)
+  await expect(page.getByText('148° pull')).toBeVisible()
+  await page.getByRole('button', { name: /^Units/ }).click()
+  await page.getByRole('button', { name: '°F' }).click()
+  await expect(page.getByText('298° pull')).toBeVisible()
+  await page.goto(`${app.url}/formulas`)
+  await expect(page.getByText('298°').first()).toBeVisible()
+})
 
 test.describe('half the world away', () => {
   test.use({ timezoneId: 'Pacific/Auckland', locale: 'en-NZ' })
