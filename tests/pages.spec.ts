@@ -6,9 +6,9 @@ import { type App, expect, test } from './app'
 import { findings } from './axe'
 import { cutInBoxes, SIZES, standsOut } from './layout'
 
-/** Figures of each system, as they stand in a sentence. */
+/** Figures of each system, as they stand in a sentence; “in” may begin the next line, too. */
 const METRIC = /\d[\d\s\u202f.,½¼¾⅛⅜⅝⅞]*(?:°C|\u202f?kg\b|\s?g\b|\s?mm\b|\s?cm\b)/
-const IMPERIAL = /\d[\d\s\u202f.,½¼¾⅛⅜⅝⅞]*(?:°F|\s?oz\b|\s?lb\b|\s?in\b|″)/
+const IMPERIAL = /\d[\d\s\u202f.,½¼¾⅛⅜⅝⅞]*(?:°F|\s?oz\b|\s?lb\b|″)|\d[ \u00a0\u202f]?in\b/
 
 const CARAMELS = '/formulas/smoked-salt-tamarind-caramels'
 const BARS = '/formulas/rye-shortcake-bars'
