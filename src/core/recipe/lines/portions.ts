@@ -193,14 +193,17 @@ function isShared(all: readonly string[], names: readonly string[]): boolean {
   return said.some((s, i) => mayShare[i] && (shares.test(own[i] as string) || isOfThem(s, i)) && !AND_THE_REST.test(s))
 }
 
-const HAS_MEASURE = new RegExp(`(?<!\\w)(?!an? )${MEASURED} `, 'i')
+const AMOUNT_OF = new RegExp(`(?<!\\w)((?!an? )${MEASURED}) (?:of (?:the )?)?`, 'gi')
 
 /** "340 ml water in a pan", of a litre and more: whether that is measured, and no rest of it follows in the same breath. */
-function isMeasuredLess(sentence: string, { typed = '' }: Line, words: string): boolean {
-  if (!HAS_MEASURE.test(sentence)) return false
-  const measured = new RegExp(`(?<!\\w)((?!an? )${MEASURED}) (?:of (?:the )?)?(?:\\w+ )?(?:${words})\\b`, 'i').exec(
-    sentence,
-  )?.[1]
+function isMeasuredLess(sentence: string, { typed = '' }: Line, names: readonly string[]): boolean {
+  const begins = (text: string): boolean =>
+    names.some((n) => text.toLowerCase().startsWith(n) && !/^\w/.test(text.slice(n.length)))
+  // "200 g cold water": with a word before its name
+  const measured = [...sentence.matchAll(AMOUNT_OF)].find((amount) => {
+    const rest = sentence.slice(amount.index + amount[0].length)
+    return begins(rest) || begins(rest.replace(/^\w+ /, ''))
+  })?.[1]
   return measured !== undefined && !typed.startsWith(measured) && !/\b(?:rest|remaining|remainder)\b/i.test(sentence)
 }
 
@@ -265,7 +268,7 @@ export function inPortions(
       const isParted =
         DIVIDED.test(line.typed ?? '') ||
         (heard.length > 0 && isShared(spoken, heard)) ||
-        (taken > 0 && isMeasuredLess(spoken[first] as string, line, heard.join('|')))
+        (taken > 0 && isMeasuredLess(spoken[first] as string, line, heard))
       if (isOne && isParted) shared.add(line.id)
       return [line]
     }

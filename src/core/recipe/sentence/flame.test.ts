@@ -71,7 +71,11 @@ describe('the flame of a written recipe', () => {
       'Boil all over high heat to 108 °C. Reduce to medium and cook to 118 °C.',
       ['9 ready: Boil all over high', '6 ready: Reduce to medium a'],
     ],
-    ['lowish', 'Melt all in the pan, lowish heat. Boil to 118 °C.', ['3 ready: Melt all in the pa', '6 ready: Turn the heat up']],
+    [
+      'lowish',
+      'Melt all in the pan, lowish heat. Boil to 118 °C.',
+      ['3 ready: Melt all in the pa', '6 ready: Turn the heat up'],
+    ],
     ['nor under what is gentle', 'Melt all over a low heat. Simmer gently to 118 °C.', ['3 ready: Melt all over a lo']],
     [
       'back on a low simmer, and turned once',

@@ -110,13 +110,13 @@ function toldFrom(lines: readonly string[]): number {
   return last > 0 && from > 0 && enough ? from : -1
 }
 
-const LETTERS = 'abcdefgh'
+/** "1) everything", "b) pour": how the first steps begin that are counted. */
+const FIRST_STEPS = ['a', 'b', 'c'].map((letter, n) => new RegExp(`^(?:${n + 1}[.)]|\\(?${letter}\\))\\s+\\S`, 'i'))
 /** "1) everything goes in the pan", "2) to 120, stirring": where steps begin that are counted, after a list or without one; -1 where none are. */
 function countedFrom(lines: readonly string[]): number {
-  const isCounted = (i: number, n: number): boolean =>
-    new RegExp(`^(?:${n}[.)]|\\(?${LETTERS[n - 1]}\\))\\s+\\S`, 'i').test(lines[i] ?? '') &&
-    !isAmountOf(lines[i] as string)
-  const from = lines.findIndex((_, i) => [0, 1, 2].every((n) => isCounted(i + n, n + 1)))
+  const from = lines.findIndex((_, i) =>
+    FIRST_STEPS.every((step, n) => step.test(lines[i + n] ?? '') && !isAmountOf(lines[i + n] as string)),
+  )
   const listed = lines.slice(0, Math.max(0, from)).filter((l) => hasAmount(l) || NAMED_BARE.test(l)).length
   // a method that measures for itself has no list over it
   const told = lines.slice(from).filter(tells).length
