@@ -360,12 +360,21 @@ export function readySaid(said: readonly string[], unit: HeatUnit | null): Pick<
   return ready.length > 0 ? { ready } : {}
 }
 
-/** The sentences of what is not boiled as steps, each after its time where it says one; the first takes everything in. */
-export function plainSteps(said: readonly string[], name: string): Step[] {
+/**
+ * The sentences of what is not boiled as steps, each after its time where it says one. `groupAt`: what goes in with each sentence; where all of
+ * them only get ready, one step makes it of what goes in with the first.
+ */
+export function plainSteps(
+  said: readonly string[],
+  name: string,
+  groupAt: ReadonlyMap<number, string> = new Map(),
+): Step[] {
   const taken = new Set<string>()
-  const done = said.filter((s) => !isGotReady(s))
-  const told = done.length > 0 ? done : [`Make the ${name.toLowerCase()}`]
-  return told.map((text, i): Step => {
+  const done = said.flatMap((s, at) => (isGotReady(s) ? [] : [{ text: s, at }]))
+  const steps = done.length > 0 ? done : [{ text: `Make the ${name.toLowerCase()}`, at: 0 }]
+  const told = steps.map((s) => s.text)
+  return steps.map(({ text, at }, i): Step => {
+    const adds = groupAt.get(at)
     const id = idFor(label(text), taken)
     taken.add(id)
     const [seconds, handwork] = [secondsIn(text), worksIn(text, { said, unit: null, whips: null })]
@@ -378,7 +387,7 @@ export function plainSteps(said: readonly string[], name: string): Step[] {
       say: short(inCelsiusWords(text, null), LONGEST_SAY),
       why: '',
       act: actOf(text),
-      ...(i === 0 && { adds: 'pot' }),
+      ...(adds && { adds }),
       ...(handwork && { handwork }),
       ...(seconds === null &&
         lies &&

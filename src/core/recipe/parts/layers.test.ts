@@ -229,6 +229,36 @@ Heat the cream in a small pan until it just begins to simmer. Pour over the choc
     expect(formula.shape).toMatchObject({ kind: 'cut', ...shape })
   })
 
+  it.each([
+    [
+      'Cream truffles\n\n300 g dark chocolate 70%\n200 g double cream\n40 g butter\n50 g cocoa powder for rolling\n\nChop the chocolate into a bowl. Bring the cream just to the boil and pour over the chocolate, stand a minute, then stir until smooth. Stir in the butter. Chill 2 hours. Scoop into balls, roll in cocoa.',
+      { 'Bring the cream': [300, 200], 'Stir in the butter': [40], 'Scoop into balls': [50] },
+    ],
+    [
+      'Chocolate salami\n\n200 g dark chocolate 70%\n100 g butter\n60 g pistachios\n2 tbsp icing sugar, for rolling\n\nMelt the chocolate and butter over hot water. Stir the pistachios into the chocolate. Roll up in paper and chill 3 hours. Roll in the icing sugar, slice.',
+      { 'Melt the chocolate': [200, 100], 'Stir the pistachios': [60], 'Roll in the icing': [15] },
+    ],
+    [
+      'Marzipan\n\n250 g ground almonds\n125 g caster sugar\n125 g icing sugar\n33 g egg white\n\nMix almonds and sugars. Add egg white and knead to a firm paste. Dry for 24 hours.',
+      { 'Mix almonds': [250, 125, 125], 'Add egg white': [33] },
+    ],
+    [
+      'Coconut ice\n\n397 g condensed milk\n200 g desiccated coconut\n\nMix it all. Press into a tin.',
+      { 'Mix it all': [397, 200] },
+    ],
+  ])('takes each line in where it says so, and nothing before that: %s', (text, wanted) => {
+    const [part] = partsOf(read(text).formula)
+    const { steps = [], lines = [] } = part?.formula ?? {}
+    const takes = steps.flatMap(({ adds, say }) => (adds ? [[say, adds] as const] : []))
+    expect(
+      takes.map(([say, adds]) => [
+        Object.keys(wanted).find((begins) => say.startsWith(begins)),
+        lines.filter((l) => l.group === adds).map((l) => Math.round(l.grams)),
+      ]),
+    ).toEqual(Object.entries(wanted))
+    expect(faultsOf(read(text).formula)).toEqual([])
+  })
+
   it('is what must not boil, whatever is in it', () => {
     const { formula } = read(
       'Quay gums\n\n200 g apple juice\n60 g honey\n40 g powdered gelatin\n\nHeat the juice and honey until steaming, do not boil. Stir in the gelatin. Pour into moulds.',

@@ -7,10 +7,12 @@ import type { Ingredient } from '../../matter/ingredient'
 import { tenths } from '../../quantity/number'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from '../draft/draft'
 import { asToasted, ownOf, readLines } from '../lines/lines'
+import { placesOf } from '../lines/places'
 import { sentences } from '../method/clauses'
 import { boilsTo, endingOf } from '../method/end'
 import { CUT, isMoulded, MOULD, madeFrom, sharedOf } from '../method/shape'
 import { plainSteps, readySaid } from '../method/steps'
+import { label } from '../sentence/endings'
 import { handworkSaid } from '../sentence/handwork'
 import { heatIn } from '../sentence/heats'
 import { depthSaid, pieceIn, tinSaid } from '../sentence/lengths'
@@ -138,23 +140,52 @@ export function isMadeByHand(piece: WrittenPiece, lexicon: Lexicon): boolean {
   return holds(called, MELTED) && (melts || !holds(called, SYRUP))
 }
 
+/** The group of what goes in with each sentence, by that sentence. */
+const groupsAt = (places: readonly number[], first: number): ReadonlyMap<number, string> =>
+  new Map(
+    [...new Set(places.length > 0 ? places : [first])]
+      .sort((a, b) => a - b)
+      .map((at) => [at, at === first ? 'pot' : `at-${at + 1}`]),
+  )
+
 /** A part made by hand or baked, in the words it was written in. */
 function unboiled(
   { name, list, said, tin }: WrittenPiece,
   lexicon: Lexicon,
 ): Omit<Draft, 'formula'> & { readonly formula: SingleFormula } {
-  const { lines, questions, known } = readLines(list, lexicon)
+  const { lines, questions, known, written } = readLines(list, lexicon)
+  // each line goes in with the first sentence that takes it, and what is got ready with the next
+  const done = said.flatMap((s, i) => (isGotReady(s) ? [] : [i]))
+  const [first = 0] = done
+  // nothing is beside a pot where there is none
+  const ready = new Set(said.flatMap((s, i) => (isGotReady(s) ? [i] : [])))
+  const found = placesOf(said, { ready, apart: new Map(), paste: null }, written, -1, new Map())
+  const placeOf = (id: string): number => {
+    const at = found.get(id) ?? (written.some((w) => w.id === id && isOutside(w)) ? said.length - 1 : first)
+    return done.find((i) => i >= at) ?? done.at(-1) ?? first
+  }
+  const groupAt = groupsAt(
+    [...lines, ...questions].map(({ id }) => placeOf(id)),
+    first,
+  )
   const formula: SingleFormula = {
     version: 1,
     name,
     family: 'layered',
     school: 'baked',
     about: '',
-    groups: [{ id: 'pot', label: 'All of it', celsius: 20 }],
-    lines: lines.map((l) => asToasted(l, known.get(l.ingredient) as Ingredient, said)),
+    groups: [...groupAt].map(([at, id]) => ({
+      id,
+      label: groupAt.size === 1 ? 'All of it' : label(said[at] ?? ''),
+      celsius: 20,
+    })),
+    lines: lines.map((l) => ({
+      ...asToasted(l, known.get(l.ingredient) as Ingredient, said),
+      group: groupAt.get(placeOf(l.id)) ?? 'pot',
+    })),
     target: null,
     ...readySaid(said.filter(isGotReady), null),
-    steps: temperedAsListed(plainSteps(said, name), lines),
+    steps: temperedAsListed(plainSteps(said, name, groupAt), lines),
     shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: LAYER_MM },
     waste: 0.03,
     boils: [],
@@ -162,7 +193,7 @@ function unboiled(
   }
   const made = lines.length > 0 && questions.length === 0 ? madeFrom(formula) : null
   return {
-    questions: questions.map((q) => ({ ...q, group: 'pot' })),
+    questions: questions.map((q) => ({ ...q, group: groupAt.get(placeOf(q.id)) ?? 'pot' })),
     asks: [],
     formula: {
       ...formula,
@@ -244,18 +275,18 @@ export function readLayers(
   for (const [i, { heading, lines }] of layers.entries()) {
     const id = idFor(heading, taken)
     taken.push(id)
-    const label = capital(CALLED[heading.toLowerCase()] ?? heading)
+    const called = capital(CALLED[heading.toLowerCase()] ?? heading)
     const said = withOven(alsoSaid(of, i), of.flat())
-    const layer = { name: label, list: [{ heading, lines }], said, tin, ...(areTwins(layers) && { layerOf: name }) }
+    const layer = { name: called, list: [{ heading, lines }], said, tin, ...(areTwins(layers) && { layerOf: name }) }
     const read = isBoiledBy(layer, lexicon) ? readPiece(layer, lexicon, answers.parts?.[id]) : unboiled(layer, lexicon)
     questions.push(...questionsUnder(id, read.questions))
-    asks.push(...read.asks.map((a) => ({ ...a, part: { id, label } })))
+    asks.push(...read.asks.map((a) => ({ ...a, part: { id, label: called } })))
     const below = parts.at(-1)
     const mm = thicknessOf(read.formula.shape)
     const state: PartState = below && below.formula.target === null ? 'cold' : 'firm'
     parts.push({
       id,
-      label,
+      label: called,
       formula: under(id, {
         ...read.formula,
         shape: { kind: 'cut', ...piece, heightMm: mm ?? LAYER_MM },
@@ -299,7 +330,7 @@ function wholeOf(
     }
   })
   const ending = ends.length > 0 || parts.length === 1 ? ends : [endOf(said)]
-  const last = ending.length > 0 ? plainSteps(ending, name).map(({ adds: _, ...step }) => step) : []
+  const last = ending.length > 0 ? plainSteps(ending, name) : []
   const steps = [...joins, ...last]
   return {
     version: 1,
