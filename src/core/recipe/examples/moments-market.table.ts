@@ -461,4 +461,20 @@ export const marketMoments: readonly Moment[] = [
       /^window: Snap when cold/,
     ],
   ],
+  [
+    'what stands under a name of its own goes around the sweet where that name is said, and an acid with its own water',
+    'Gelatine 60 g\nWater (cold, for gelatine) 120 g\nSugar 300 g\nGlucose syrup DE42 350 g\nWater 100 g\nMalic acid 6 g in 6 g water\nSour sanding: 100 g sugar + 12 g citric acid',
+    'Bloom gelatine in the cold water 20 min. Cook sugar, glucose, water to 116 °C. Cool to 90. Stir in gelatine slowly. Add acid solution. Deposit at 70-75 into starch moulds. 24h at 25C. Brush off, mist with steam, tumble in sour sanding.',
+    116,
+    [
+      /^ready \+ sugar 300, glucose-42 350, water 100: Cook/,
+      /^target: Cook/,
+      /^falls 90: Cool/,
+      /^ready \+ gelatin-powder 60, water 120: Stir/,
+      /^ready \+ malic-acid 6, water 6: Add/,
+      /^falls 72.5 → out: Deposit/,
+      /^after 86400: /,
+      /^ready \+ sugar 100, citric-acid 12: Brush/,
+    ],
+  ],
 ]

@@ -59,9 +59,9 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
   return { lines, questions, known, written }
 }
 
-/** "1 tsp soda, dissolved in 2 tsp hot water" */
+/** "1 tsp soda, dissolved in 2 tsp hot water", "malic acid 6 g in 6 g water" */
 const IN_WATER =
-  /^(.*\p{L}),?\s+\(?(?:bloomed|dissolved|hydrated|mixed|slaked|soaked|softened|stirred)\s+(?:in|into|with)\s+((?:about\s+)?[\d¼½¾⅓⅔].*\b(?:brandy|cream|juice|milk|rum|water|whisky))(?:\s+(?:overnight|for\s.{3,20}))?\)?\.?$/iu
+  /^(.*\p{L}),?\s+\(?(?:(?:bloomed|dissolved|hydrated|mixed|slaked|soaked|softened|stirred)\s+(?:in|into|with)|in(?=\s+\d+\s?(?:g|ml)\s+(?:\p{L}+\s+)?water$))\s+((?:about\s+)?[\d¼½¾⅓⅔].*\b(?:brandy|cream|juice|milk|rum|water|whisky))(?:\s+(?:overnight|for\s.{3,20}))?\)?\.?$/iu
 
 /** A row of a list, and what it is stirred into as one of its own. */
 function inWater(typed: string): { typed: string; isCarrier: boolean }[] {

@@ -28,7 +28,7 @@ function withoutOthers(said: readonly string[], line: Written, written: readonly
 }
 
 /** "Roll in the starch": what is said of what goes around the pieces. */
-export const LIES_AROUND = /\b(?:coat|dredge|dust|roll|toss)\b/i
+export const LIES_AROUND = /\b(?:coat|dredge|dust|roll|toss|tumble)\b/i
 /** "Pour over the almonds. Sprinkle with the rest": what is for the top goes on there. */
 const LIES_ON = /^(?:while (?:still )?(?:hot|warm),? )?(?:sprinkle|scatter|strew|top|press|garnish|decorate)\b/i
 const BEGINS_AROUND = new RegExp(`^${LIES_AROUND.source}`, 'i')
@@ -63,7 +63,10 @@ export function placesOf(
   for (const [n, line] of written.entries()) {
     if (known.has(line.id)) continue
     const soaked = soaks !== null && mentions(said[soaks] as string, line.names) ? soaks + 1 : undefined
-    const at = n < count ? opens : (next.get(line.id) ?? soaked ?? placeOf(said, line, written, beside, doneAt))
+    const at =
+      n < count
+        ? opens
+        : (byName(said, line, beside) ?? next.get(line.id) ?? soaked ?? placeOf(said, line, written, beside, doneAt))
     if (at >= 0) out.set(line.id, at)
   }
   for (const { id, names } of written.filter((w) => !out.has(w.id) && !isOutside(w))) {
@@ -104,6 +107,14 @@ export function placesOf(
     if (carried !== undefined) out.set(id, carried)
   }
   return out
+}
+
+/** "Sour sanding: sugar, citric acid", "tumble in sour sanding": the sentence that puts what stands under such a name around the sweet. */
+function byName(said: readonly string[], line: Written, { ready }: Beside): number | undefined {
+  const name = line.heading?.toLowerCase() ?? ''
+  if (!isOutside(line) || !name.includes(' ')) return undefined
+  const at = said.findIndex((s, i) => !ready.has(i) && s.toLowerCase().includes(name))
+  return at < 0 ? undefined : at
 }
 
 /** "Bring to the boil, stirring", of nothing by its name. */

@@ -95,7 +95,7 @@ const BOILS = /\b(?:boil(?!er)|simmer|thermometer|microwave)/i
 
 /** What melts chocolate and boils nothing, whatever syrup is melted with it. */
 const GENTLY =
-  /\b(?:bain[- ]marie|double boiler|(?:over|above) (?:\w+ ){0,4}(?:hot|simmering) water)\b|^melt (?:and temper )?(?:the )?(?:(?:dark|milk|white) )?(?:choc(?:olate)?|chips|coating)\b(?! (?:and|with)\b)/i
+  /\b(?:bain[- ]marie|double boiler|(?:over|above) (?:\w+ ){0,4}(?:hot|simmering) water)\b|^melt (?:and temper )?(?:the )?(?:(?:dark|milk|white) )?(?:choc(?:olate)?|chips|coating)\b(?! (?:and|with)\b(?! (?:half-?)?(?:coat|dip|drizzle)))/i
 /** "Heat to 88 °F": nothing boils at that, and chocolate does not stand more. ◊ */
 const TEMPERS = { C: 55, F: 130 }
 function isTempered(sentence: string): boolean {
@@ -137,7 +137,9 @@ export function isMadeByHand(piece: WrittenPiece, lexicon: Lexicon): boolean {
   const melts = said.every(
     (s) => !HEATS.test(s) || inOven(s) || GENTLY.test(s) || LETS_COOL.test(s) || takesOff(s) || isTempered(s),
   )
-  return holds(called, MELTED) && (melts || !holds(called, SYRUP))
+  const isMelted = holds(called, MELTED)
+  // of icing sugar, and dipped: the chocolate around it is all that is warmed
+  return (melts && (isMelted || said.some((s) => GENTLY.test(s)))) || (isMelted && !holds(called, SYRUP))
 }
 
 /** The group of what goes in with each sentence, by that sentence. */

@@ -21,7 +21,7 @@ export interface Written {
 
 /** Headings of what goes on or around a sweet that is out of the pot: "to coat", "for dusting". */
 const OUTSIDE =
-  /\b(?:coat|coating|dip|dipping|dust|dusting|rolling|tossing|finish|decorat\w*|garnish|sprinkling|serving|to serve)\b/i
+  /\b(?:coat|coating|dip|dipping|dust|dusting|rolling|tossing|sanding|sour (?:mix|sugar)|tumbling|finish|decorat\w*|garnish|sprinkling|serving|to serve)\b/i
 const FOR_OUTSIDE = new RegExp(`\\b(?:for|to) (?:the )?(?:${OUTSIDE.source}|roll\\b|topping\\b)`, 'i')
 export const isOutside = ({ heading, purpose }: Pick<Written, 'heading' | 'purpose'>): boolean =>
   purpose !== null || (heading !== null && OUTSIDE.test(heading))

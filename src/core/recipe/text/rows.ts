@@ -13,7 +13,7 @@ import { BULLET, bare, beginsWithAmount, ENDS_WITH_AMOUNT, hasAmount, NUMBERED }
 
 /** "Peanut topping", "To finish", with nothing after it. */
 export const HEAD_BARE =
-  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|bloom|bowl|centres?|centers?|crust|mixer|fillings?|jelly|shells?|sponge|top(?:pings?)?|coat(?:ing)?|dusting|finish(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|add-?ins|extras|mix-?ins|nuts|fruit))$/iu
+  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|bloom|bowl|centres?|centers?|crust|mixer|fillings?|jelly|shells?|sponge|top(?:pings?)?|coat(?:ing)?|dusting|sanding|sour (?:mix|sugar)|finish(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|add-?ins|extras|mix-?ins|nuts|fruit))$/iu
 
 /** "Stage 3", as the source of a pattern. */
 const A_MARK = '(?:group|layer|part|phase|stage|syrup) [A-H\\d]'
