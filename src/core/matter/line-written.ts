@@ -20,6 +20,12 @@ const SPELLED: readonly (readonly [said: RegExp, written: string])[] = [
     '$1 baking soda',
   ],
   [/^soda(?=:? \d{1,3}(?:[.,]\d+)? ?(?:g|tsps?)\b)/i, 'baking soda'],
+  // "half a gill of rum": a quarter of a pint is one, whichever pint that is
+  [/\b(?:1 1\/2|1 ?½) ((?:u[ks]|imperial) )?gills?\b/i, '3/8 $1pint'],
+  [/(?:\b(?:1\/2|half an?)|½) ((?:u[ks]|imperial) )?gill\b/i, '1/8 $1pint'],
+  [/\b(?:1|an?|one) ((?:u[ks]|imperial) )?gill\b/i, '1/4 $1pint'],
+  [/\b(?:2|two) ((?:u[ks]|imperial) )?gills\b/i, '1/2 $1pint'],
+  [/\b(?:3|three) ((?:u[ks]|imperial) )?gills\b/i, '3/4 $1pint'],
   [/\bdbl\b\.?(?= cream)/i, 'double'],
   // "54 % dark couverture"
   [/\b(dark|milk|white) couverture\b/i, '$1 chocolate'],
