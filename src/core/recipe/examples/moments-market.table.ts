@@ -477,4 +477,20 @@ export const marketMoments: readonly Moment[] = [
       /^ready \+ sugar 100, citric-acid 12: Brush/,
     ],
   ],
+  [
+    'what fills a tin that is made ready in the same breath leaves the bowl there, and lies there as long as it says',
+    '24 g powdered gelatin\n450 g caster sugar\n200 ml water\n2 large egg whites\n1 tsp rosewater\n25 g icing sugar and 25 g cornflour, sifted, to dust',
+    'Soak the gelatin in 140 ml cold water. Cook sugar and 200 ml water to 127 °C. Take syrup off, slide in gelatin and its water. Whisk whites, pouring in the syrup in a thin stream. Add rosewater. Oil a shallow 30x20 tin, dust, spoon in, smooth. Leave 1 hour. Dust board, turn out.',
+    127,
+    [
+      /^ready \+ caster-sugar 450, water 200: Cook/,
+      /^target: Cook/,
+      /^ready \+ gelatin-powder 24, water 140: Take/,
+      /^ready \+ egg-white 66: Whisk/,
+      /^ready \+ rose-water 5: Add/,
+      /^ready → out: Spoon in, smooth/,
+      /^after 3600: Leave/,
+      /^ready \+ icing-sugar 25, cornflour 25: Dust/,
+    ],
+  ],
 ]

@@ -57,6 +57,8 @@ const AT_ITS_HEAT = '(?:as soon as|once|when) (?:it|the \\w+)\\b[^,;]{0,30}?\\d{
 /** "Boil to 124° and, just before it is ready, whisk the egg whites" */
 const WHITES_BY_THEN =
   '(?:just before (?:it|the \\w+) (?:gets there|is (?:done|ready|there))|while (?:it|that|the \\w+) (?:boils|cooks|heats)|towards the end),? (?:beat|whip|whisk) the (?:egg )?whites\\b'
+/** "Oil a tin, dust, spoon in" */
+export const FILLS_IT = '(?:scrape|spoon|spread) (?:(?:it|the \\w+) )?in\\b'
 /** What links two moments, and what the second of them begins with. */
 const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [THEN, MIXES_FOR],
@@ -84,6 +86,7 @@ const LINKS: readonly (readonly [between: string, begins: string])[] = [
   [',\\s+', `(?:pour|remove|take (?:it )?off|${TURNS_OFF}|tip|${ADDS})\\b`],
   ['(?:[;,]|\\s+[–—-])\\s+', BACK_UP],
   [',\\s+', '(?:continue|go on|keep) (?:(?:on )?(?:boiling|cooking) )?(?:to|until) [^,;]{0,30}\\d'],
+  [',\\s+', FILLS_IT],
   [',\\s+', 'spread (?:it |them )?on(?:to)?\\b'],
   [',\\s+', `${ALONE}(?=$|[,;])`],
   [',\\s+', BROWNS],

@@ -50,6 +50,10 @@ describe('shorthand, written out', () => {
 
   it('cooks it again where that stands before an arrow', () => {
     expect(spelledOut('Recook → 117 °C')).toBe('Cook to 117 °C.')
+    expect(spelledOut('sugar + water → amber (170ish)')).toBe('Add sugar + water. Cook to 170.')
+    expect(spelledOut('back on → 118 for soft, 121 firm')).toBe(
+      'Put it back on the heat. Cook to 118 for soft, 121 firm.',
+    )
   })
 
   it('cooks what stands beside a heat, and pours it where the arrow leads', () => {

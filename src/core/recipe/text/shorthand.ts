@@ -48,8 +48,12 @@ const ONLY_OFF = /^off(?: (?:the )?heat)?$/i
 const SHADED = '(?:(?:dark|deep|golden|light|medium|pale) )?(?:amber|caramel|gold(?:en)?|straw)(?: colou?r)?'
 const SHADE = new RegExp(`^${SHADED}$`, 'i')
 
-/** "Amber 185" */
-const SHADE_AT = new RegExp(`^${SHADED},? (?:at |to )?([12]\\d\\d(?: ?°? ?[CF])?)$`, 'i')
+/** "Amber 185", "amber (170ish)" */
+const SHADE_AT = new RegExp(`^${SHADED},? \\(?(?:at |to |about |~ ?)?([12]\\d\\d(?: ?°? ?[CF])?)(?:ish)?\\)?$`, 'i')
+/** "118 for soft, 121 firm" */
+const HEATS_FOR = /^[1-3]\d\d(?: ?°? ?[CF]\b)?(?= (?:for|if)\b)/i
+/** "Back on → 119" */
+const BACK_ON = /^back on$/i
 
 /** "→ approx 36 squares" */
 const SO_MANY =
@@ -69,6 +73,8 @@ function spelled(written: string): string {
   if (SHADE.test(words)) return `Cook until ${lower(words)}`
   const [, toShade] = SHADE_AT.exec(words) ?? []
   if (toShade) return `Cook to ${toShade}`
+  if (HEATS_FOR.test(words)) return `Cook to ${words}`
+  if (BACK_ON.test(words)) return 'Put it back on the heat'
   const [, on, heat] = TO_HEAT.exec(words) ?? []
   if (heat && Number.parseFloat(heat) < LEFT_BELOW) return `Leave at ${heat}`
   if (heat) return `Cook ${on ? `${on} ` : ''}to ${heat}`
