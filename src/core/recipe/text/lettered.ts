@@ -5,8 +5,11 @@ import { capital } from '../../formula/sentence'
 import type { Headed } from './split'
 import { bare } from './unmarked'
 
-const MARK =
-  /^(?:(?:part|stage|phase|group|component|layer|syrup) (?:\d|one|two|three|four|five|six)|(?:(?:part|stage|phase|group|component|ingredients|list|mix|paste|syrup) )?([A-H]))$/i
+/** What a mark is a mark of: "Part 1", "Pot A". */
+const MARKED = 'component|group|ingredients|kettle|layer|list|mix|pan|part|paste|phase|pot|stage|syrup'
+const MARK = new RegExp(`^(?:(?:${MARKED}) (?:\\d|one|two|three|four|five|six)|(?:(?:${MARKED}) )?([A-H]))$`, 'i')
+/** The same in the words of a method, where only a letter in capitals is a mark. */
+const MARKED_THERE = MARKED.replace(/\b\w/g, (letter) => `[${letter.toUpperCase()}${letter}]`)
 /** Whether a heading is no name, but a mark. */
 export const isMark = (heading: string): boolean => MARK.test(heading)
 
@@ -33,7 +36,7 @@ export function withNames(told: readonly string[], list: readonly Headed[]): str
     const called =
       letter === undefined
         ? `\\b${whole}\\b`
-        : `(?:\\b(?:[Pp]art|[Ss]tage|[Pp]hase|[Mm]ix|[Pp]aste|[Ss]yrup) )?(?<![°º\\d] ?)\\b${letter}\\b`
+        : `(?:\\b(?:${MARKED_THERE}) )?(?<![°º\\d] ?)\\b${letter}\\b`
     // a letter that begins a sentence is most likely an article, but not before "to 124°", "over A", "in"
     const opens =
       letter === undefined
