@@ -41,9 +41,9 @@ const labelled = (_: string, what?: string, does?: string): string =>
 
 /** "Whites whipped meanwhile": as it is done. */
 const WHIPPED = /^(?:the )?(?:egg )?whites (?:are )?(beaten|whipped|whisked)( meanwhile)?(?! in)(?= to\b|$)/i
-/** "Whites + sugar A soft peaks when the syrup hits 118°" */
+/** "Whites + sugar A soft peaks when the syrup hits 118°", "bowl: whites to foam" */
 const TO_PEAKS =
-  /^(?:the )?((?:egg )?whites (?:(?:\+|and|with) [^,.;]{3,20} )?)(?:to )?((?:firm|soft|stiff)(?: peaks)?)(?=$|[,;]| when\b)/i
+  /^(?:(?:(?:mixer|mixing) )?bowl:\s+)?(?:the )?((?:egg )?whites (?:(?:\+|and|with) [^,.;]{3,20} )?)(?:to )?((?:firm|soft|stiff)(?: peaks)?|(?:an? )?(?:foam|froth)|foamy|frothy)(?=$|[,;]| when\b)/i
 /** How what was whipped is whipped. */
 export const WHIPS: Readonly<Record<string, string>> = { beaten: 'beat', whipped: 'whip', whisked: 'whisk' }
 const whipped = (_: string, how = '', meanwhile = ''): string =>

@@ -5,6 +5,29 @@ import { readRecipe } from '../recipe'
 
 const pantry = pantryOf()
 
+describe('a card of a works', () => {
+  const card =
+    'Honey nougat bars\n\nPOT A\nhoney ..... 300 g\nPOT B\ncaster sugar ..... 500 g\nglucose 42DE ..... 120 g\nwater ..... 140 g\nBOWL\nwhites ..... 75 g\ncaster sugar ..... 40 g\nFOLD\nhazelnuts ..... 350 g\n\nBowl: whites to foam, rain in the 40 g, keep on slow.\nA to 122, stream in.\nB to 146, stream in, speed 2.\nPaddle. Fold.\nPress between wafer, overnight.'
+  const row =
+    'Soft nougat\nHoney 300 | Caster sugar 500 | Glucose syrup 42 DE 120 | Water 140 | Egg white 75 | Caster sugar (for whites) 40 | Hazelnuts 350\n(all in g)\nWhites on slow with the 40 sugar when honey reads 110.\nHoney to 122, onto the whites, speed 3.\nMeanwhile sugar/glucose/water to 146; onto the whites slowly.\nFold nuts by hand.\nBetween wafer sheets, press.'
+
+  it.each([
+    ['its pots under their letters', card],
+    ['its list in one row', row],
+  ])('is two boils onto the whites: %s', (_, text) => {
+    const { formula, asks } = readRecipe(text, pantry)
+    expect(asks.map((a) => a.id)).toEqual(['family'])
+    const [honey] = formula.parts ?? []
+    expect([formula.target?.celsius, honey?.formula.target?.celsius]).toEqual([146, 122])
+    expect(honey?.formula.lines.map((l) => [l.ingredient, l.grams])).toEqual([['honey', 300]])
+    const first = formula.lines.filter((l) => l.group === formula.steps[0]?.adds)
+    expect(first.map((l) => l.grams)).toEqual([500, 120, 140])
+    const whites = formula.lines.find((l) => l.ingredient === 'egg-white')
+    expect(formula.lines.filter((l) => l.group === whites?.group).map((l) => l.grams)).toEqual([75, 40])
+    expect(faultsOf(formula)).toEqual([])
+  })
+})
+
 describe('a recipe of two boils', () => {
   const list = '300 g honey\n300 g sugar\n60 g water\n2 egg whites\n200 g almonds'
   const boils: readonly (readonly [string, string])[] = [

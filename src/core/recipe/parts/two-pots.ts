@@ -36,6 +36,7 @@ const ONTO_WHITES = new RegExp(
 /** What whites are called once they are whipped. */
 const CALLED_FOAM = /\b(?:foam|frapp[eé]|meringue)(?!\w)/i
 const WHITES = /\b(?:whites|egg whites?|albumen)\b/i
+const BOWL = /\b(?:bowl|mixer)\b/i
 const POT = /\b(?:pan|pot|saucepan)\b/i
 const SWEET = /^(?:sugar|glucose)$/
 const SWEETENS = /\b(?:sugar|honey|glucose|syrup|molasses|treacle|sucrose)$/
@@ -286,11 +287,11 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
     const isWhipped = whips.some(
       (s) => takesHeaded(s, line) || (mentions(s, names) && calls.some((c) => callsIn(s, c))),
     )
-    // of two sugars the one that stands with the whites under their mark
+    // of two sugars the one that stands with the whites under their mark, or in their bowl
     const alike = rest.filter((w) => w.names[0] === names[0])
     const isMates =
-      alike.length > 1 &&
-      isMark(line.heading ?? '') &&
+      alike.some((w) => w.heading !== line.heading) &&
+      (isMark(line.heading ?? '') || BOWL.test(line.heading ?? '')) &&
       rest.some((w) => w.heading === line.heading && w.names.some((n) => WHITES.test(n)))
     const isTheirs = isWhippedWithWhites(line, rest, piece.said)
     if (

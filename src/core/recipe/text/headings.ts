@@ -1,5 +1,6 @@
 /** What stands over a list or over a method: what is made there, and whether two headings mean the same. */
 
+import { MARKED } from './marks'
 import { HEAD_BARE, looksLikeMethod, tells } from './rows'
 import { BULLET, hasAmount } from './unmarked'
 
@@ -10,8 +11,10 @@ export const HEAD_METHOD =
 /** "FONDANT" */
 export const HEAD_CAPITALS = /^\p{Lu}[\p{Lu} '’&-]{2,30}$/u
 /** "A.", "Part 1", "Group 2 (honey)": the mark, whatever it is of. */
-export const HEAD_LETTER =
-  /^((?:part|stage|phase|group|component|ingredients|layer|mix|list|syrup) (?:[A-H\d]|one|two|three|four|five|six)|[A-H])(?:[.:)]?|\s*(?:\(|[:–—-]\s)[\p{L} &-]{3,40}\)?:?)$/iu
+export const HEAD_LETTER = new RegExp(
+  `^((?:${MARKED}) (?:[A-H\\d]|one|two|three|four|five|six)|[A-H])(?:[.:)]?|\\s*(?:\\(|[:–—-]\\s)[\\p{L} &-]{3,40}\\)?:?)$`,
+  'iu',
+)
 /** "For the base", "Make the caramel:", "Topping:" */
 const HEAD_PART =
   /^(?:for (?:the |\d+ )?([\p{L} '’-]{3,40})|(?:make|to make|prepare) the ([\p{L} '’-]{3,40})|(?:the )?((?:\d(?:st|nd|rd|th) )?[\p{L} '’&+-]{3,40}(?=(?: \([\p{L} -]{3,20}\))?:))(?: \([\p{L} -]{3,20}\))?)\s*:?$/iu
@@ -72,6 +75,8 @@ export function bareHeadsIn(rows: readonly string[]): ReadonlySet<number> {
 export function alike(a: string | null, b: string | null): boolean {
   if (a === null || b === null) return false
   if (a.toLowerCase() === b.toLowerCase()) return true
+  // "pot A" is not "pot B"
+  if (HEAD_LETTER.test(a) && HEAD_LETTER.test(b)) return false
   const words = (text: string): string[] =>
     text
       .toLowerCase()

@@ -2,11 +2,10 @@
 
 import { typedName } from '../../formula/called'
 import { capital } from '../../formula/sentence'
+import { MARKED } from './marks'
 import type { Headed } from './split'
 import { bare } from './unmarked'
 
-/** What a mark is a mark of: "Part 1", "Pot A". */
-const MARKED = 'component|group|ingredients|kettle|layer|list|mix|pan|part|paste|phase|pot|stage|syrup'
 const MARK = new RegExp(`^(?:(?:${MARKED}) (?:\\d|one|two|three|four|five|six)|(?:(?:${MARKED}) )?([A-H]))$`, 'i')
 /** The same in the words of a method, where only a letter in capitals is a mark. */
 const MARKED_THERE = MARKED.replace(/\b\w/g, (letter) => `[${letter.toUpperCase()}${letter}]`)
@@ -33,10 +32,7 @@ export function withNames(told: readonly string[], list: readonly Headed[]): str
   const marks = list.flatMap(({ heading, lines }) => {
     const [whole, letter] = MARK.exec(heading ?? '') ?? []
     if (whole === undefined || lines.length === 0) return []
-    const called =
-      letter === undefined
-        ? `\\b${whole}\\b`
-        : `(?:\\b(?:${MARKED_THERE}) )?(?<![°º\\d] ?)\\b${letter}\\b`
+    const called = letter === undefined ? `\\b${whole}\\b` : `(?:\\b(?:${MARKED_THERE}) )?(?<![°º\\d] ?)\\b${letter}\\b`
     // a letter that begins a sentence is most likely an article, but not before "to 124°", "over A", "in"
     const opens =
       letter === undefined

@@ -7,16 +7,17 @@ import { heatIn } from '../sentence/heats'
 import { isGotReady, takesOff } from '../sentence/moves'
 import { charged } from './charged'
 import { FLEETING } from './listed'
+import { MARKED } from './marks'
 import { ofEach, ofOneThing } from './of-one-thing'
 import { ROW_ENDS } from './plain'
 import { BULLET, bare, beginsWithAmount, ENDS_WITH_AMOUNT, hasAmount, NUMBERED } from './unmarked'
 
 /** "Peanut topping", "To finish", with nothing after it. */
 export const HEAD_BARE =
-  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|bloom|bowl|centres?|centers?|crust|mixer|fillings?|jelly|shells?|sponge|top(?:pings?)?|coat(?:ing)?|dusting|sanding|sour (?:mix|sugar)|finish(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|inclusions|additions|add-?ins|extras|mix-?ins|nuts|fruit))$/iu
+  /^(?:to (?:add(?: in)?|finish|(?:beat|blend|fold|melt|mix|stir|whip|whisk) in|whip|coat|decorate|dip|dust|fill|garnish|glaze|roll|top|serve|sprinkle)|(?:[\p{L}’'-]+ ){0,3}(?:base|biscuit|bloom|bowl|centres?|centers?|crust|mixer|fillings?|jelly|shells?|sponge|top(?:pings?)?|coat(?:ing)?|dusting|sanding|sour (?:mix|sugar)|finish(?:ing)?|layer|glaze|decoration|icing|frosting|caramel|ganache|shortbread|nougat|marshmallow|fondant|sauce|syrup|meringue|frapp[eé]|fold(?:[ -]?in)?|inclusions|additions|add-?ins|extras|mix-?ins|nuts|fruit))$/iu
 
 /** "Stage 3", as the source of a pattern. */
-const A_MARK = '(?:group|layer|part|phase|stage|syrup) [A-H\\d]'
+const A_MARK = `(?:${MARKED}) [A-H\\d]`
 /** "For the syrup: 800 g sugar, 340 ml water" */
 const HEADED_ROW = new RegExp(
   `^(?:(?:layer|part|phase|stage|step) \\d\\s*[:–—-]\\s*)?((?:for the |for \\d+ )?[\\p{L} '’-]{3,40}(?: \\([\\p{L} -]{3,20}\\))?(?=:)|${A_MARK}(?=:)|[A-H](?=[:.)] ))[:.)]\\s+(.+)$`,

@@ -227,6 +227,11 @@ const BOILED_ONTO = new RegExp(
   `${BEGINS_SAID}(?:(?:boil|cook|heat|take) )?(?!(?:add|and|as|at|beat|bring|cool|drizzle|once|pour|run|slowly|stream|then|trickle|warm|when)\\b)${THINGS}(?:to|at) ${HEAT}(?: \\([^()]{1,20}\\))?,? (?:and )?${ONTO}`,
   'giu',
 )
+/** "Honey to 122, stream in" */
+const BOILED_IN = new RegExp(
+  `${BEGINS_SAID}(?:(?:boil|cook|heat|take) )?(honey|syrup) to ${HEAT}, (run|stream|trickle)(?: it)? in\\b`,
+  'giu',
+)
 const AT_HEAT_ONTO = new RegExp(`${BEGINS_SAID}At ${HEAT},? ${THINGS}${ONTO}`, 'giu')
 const boiledAndPoured = (what: string, heat: string, onto: string, how: string): string =>
   `Cook ${lower(what)}to ${heat}. ${/^(?:it|that)$/i.test(onto) ? 'Pour on' : `Pour ${lower(what)}onto ${onto}`}${how}`
@@ -275,6 +280,11 @@ const pouredOnto = (said: string): string =>
     .replace(IN_MIXER, (_, whites: string) => `Whip ${lower(whites)} in the mixer`)
     .replace(BOILED_ONTO, (_, what: string, heat: string, onto: string, how: string) =>
       boiledAndPoured(what, heat, onto, how),
+    )
+    .replace(
+      BOILED_IN,
+      (_, what: string, heat: string, how: string) =>
+        `Cook ${lower(what)} to ${heat}. ${capital(how)} ${lower(what)} in`,
     )
     .replace(AT_HEAT_ONTO, (all, heat: string, what: string, onto: string, how: string) =>
       beginsDone(what) ? all : boiledAndPoured(what, heat, onto, how),
