@@ -21,7 +21,7 @@ const bin = (name: string): string => resolve('node_modules/.bin', name)
 /** Has a command take only what others leave of the machine: by its group where the system shares time out among groups, else by itself. */
 const BEHIND = ['sh', '-c', 'echo 10 2>/dev/null > /proc/self/autogroup; exec nice -n 10 "$@"', 'behind'] as const
 
-/** Runs a command on what the tests in the browser leave of the machine: those wait a third of their time, and must not be waited for. */
+/** Runs a command on what the tests in the browser leave of the machine: those take longest, and a cook in them must not be late. */
 const runBehind: typeof run = (command, args, options) => {
   const [file, ...rest] = [...BEHIND, command, ...args]
   return run(file, rest, options)

@@ -99,6 +99,7 @@ describe('a method', () => {
     ['Boil sugar and water to 150 °C. When it holds a fold, pull it until satiny.', 'Pull'],
     ['Boil sugar and water to 150 °C. Use a wooden spoon to stir.', 'Use a wooden spoon'],
     ['Boil sugar and water to 150 °C. Pour into the prepared pan.', 'Pour'],
+    ['Boil sugar and water to 150 °C. Pour. When completely cool drizzle it with oil.', 'Drizzle it with oil'],
   ])('calls a step by what is done in it: %s', (method, called) => {
     expect(read('400 g sugar\n100 ml water', method).formula.steps.map((s) => s.label)).toContain(called)
   })

@@ -8,8 +8,12 @@ const OF_SUGAR = /\b(?:sugar|syrup|glucose|honey)\b/i
 /** "… over medium heat till it thickens", "cook, stirring, until thick" */
 const IS_COOKED = /\b(?:boil|bring|cook|heat|simmer)\b|\b(?:glue|gluey|thick(?:en(?:s|ed)?)?)\b/i
 /** "Pour the hot syrup into the paste", "add the syrup in three goes", "whisk the sugar and water into the cornflour" */
-const JOINS =
-  /^(?:(?:gradually|slowly|now|then),? )*(?:add|beat|mix|pour|stir|whisk)\b[^;]*\bsugar\b[^;]*\b(?:in)?to (?:the )?(?:corn ?starch|cornflour|starch)\b|^(?:(?:gradually|slowly|now|then),? )*(?:add|beat|mix|pour|run|stir|stream|trickle|whisk)\b[^;]*\b(?:hot )?syrup\b(?![^;]*\b(?:egg|foam|gelatin|meringue|mou?lds?|tin|tray|whites?)\b)/i
+const BEGINS = '^(?:(?:gradually|slowly|now|then),? )*(?:add|beat|mix|pour|run|stir|stream|trickle|whisk)\\b[^;]*\\b'
+const NOT_ONTO = '(?![^;]*\\b(?:egg|foam|gelatin|meringue|mou?lds?|tin|tray|whites?)\\b)'
+const JOINS = new RegExp(
+  `${BEGINS}(?:sugar\\b[^;]*\\b(?:in)?to (?:the )?(?:corn ?starch|cornflour|starch)\\b|(?:hot )?syrup\\b${NOT_ONTO})`,
+  'i',
+)
 /** "Simmer for 1 hour", "turn to low and cook, stirring, 45 min" */
 const COOKS_ON = /\b(?:boil|bubble|cook|simmer)\b/i
 

@@ -174,7 +174,7 @@ const ONLY_TIME = /^(\d+ ?(?:h|hrs?|hours?|min|mins|minutes?))\b/i
 
 /** "While warm mark into squares", "when cool toss": how it is by then, and nothing that is done. */
 const WHEN_SO =
-  /^(?:once|when|while) (?:it is )?(?:(?:almost|nearly|quite|still) )?(?:cold|cool|firm|hot|warm),? (?=\p{Ll}{3,})(?!enough\b)/iu
+  /^(?:once|when|while) (?:it is )?(?:(?:almost|completely|fully|nearly|quite|still) )?(?:cold|cool(?:ed)?|dry|firm|hot|set|warm),? (?=\p{Ll}{3,})(?!enough\b)/iu
 
 /** "When it begins to boil", "once the syrup comes to a boil", as the source of a pattern. */
 export const WHEN_IT_BOILS =
