@@ -32,7 +32,8 @@ const questions: Sayings<QuestionFigures, string> = {
   disagree: ({ amount, other }) => `It says ${amount}, and ${other}: which is it?`,
   'left-over': ({ number }) => `What is the ${number} in it? Give the amount alone`,
   'too-little': () => 'An amount must be more than nothing',
-  'which-pint': () => 'A US pint is 473 ml, a UK pint 568 ml, and a gill a quarter of it. Which is meant? Write “us” or “uk” before it',
+  'which-pint': () =>
+    'A US pint is 473 ml, a UK pint 568 ml, and a gill a quarter of it. Which is meant? Write “us” or “uk” before it',
   'too-much': () => 'That is more than 100 kg: is the unit right?',
 }
 
