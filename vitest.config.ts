@@ -46,6 +46,7 @@ export default defineConfig({
         resolve: { alias },
         test: {
           name: 'windows',
+          environment: 'happy-dom',
           include: ['src/ui/**/*.test.tsx'],
           exclude: WITH_A_FEED,
           setupFiles: TIDIES,
@@ -56,7 +57,7 @@ export default defineConfig({
       },
       {
         resolve: { alias },
-        test: { name: 'feed', include: WITH_A_FEED, setupFiles: TIDIES, ...patience },
+        test: { name: 'feed', environment: 'happy-dom', include: WITH_A_FEED, setupFiles: TIDIES, ...patience },
       },
       {
         resolve: { alias },

@@ -166,18 +166,6 @@ test('by colour and signs, from the first flame to the log', async ({ page, app 
     await expect(page.getByRole('listitem').filter({ hasText: logged }).first()).toBeVisible()
 })
 
-test('by the drop alone, from the first flame to the log', async ({ page, app }) => {
-  const { boil } = await startBoil(app.url, 'orchard-toffee', null, { grams: 320, rate: 10 })
-  await openBoil(page, app.url, boil)
-  await upTo(page, ({ when }) => when === 'target')
-  await see(page, 'Drop', /hard crack/i)
-  await expect(page.getByTestId('primary')).toHaveAttribute('data-mood', 'now')
-  await page.keyboard.press(' ')
-  await toTheLog(page)
-  for (const logged of [/hard crack/i, /pulled/i])
-    await expect(page.getByRole('listitem').filter({ hasText: logged }).first()).toBeVisible()
-})
-
 test('two syrups: the second is lit so that both arrive together, on a probe of its own', async ({ page, app }) => {
   test.setTimeout(180_000)
   await startPractice(page, app.url, 'bay-leaf-honey-nougat', 900, 60, 'Quick probe')

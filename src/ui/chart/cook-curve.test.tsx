@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { screen } from '@testing-library/react'
 import { describe, expect, it } from 'vitest'
 import { draw } from '@/ui/testing'

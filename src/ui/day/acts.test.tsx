@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** What is done of a day: lit on the stove, begun, ended; and how its practice does the same and keeps nothing. */
 import { renderHook, waitFor } from '@testing-library/react'
 import { act } from 'react'

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** What is wanted of a day: how it is asked for, and what becomes of it. */
 import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'

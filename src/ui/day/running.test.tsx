@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** A day that runs: what is out of use, what happened against the plan, and the clock of a practised one. */
 import { fireEvent, screen, within } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** The book's sentence: what is asked of the book when a word of it is changed. */
 import { act, fireEvent, screen, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'

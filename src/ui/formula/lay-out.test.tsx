@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** What is said of how a batch lies, and of its pot: it is the family's own, and one figure does not contradict the other. */
 import { cleanup, screen } from '@testing-library/react'
 import { expect, it, test } from 'vitest'

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** Getting ready: what a formula says itself stands among the rest, is ticked like it, and is written line by line. */
 import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { afterEach, expect, it, vi } from 'vitest'

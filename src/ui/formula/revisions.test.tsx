@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** Revisions of a formula: what each changed, two of them side by side, and the way back. */
 import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** How much is made and of what size a piece is, asked for in every way there is. */
 import { fireEvent, renderHook, screen, waitFor } from '@testing-library/react'
 import { act } from 'react'

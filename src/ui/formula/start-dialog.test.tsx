@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** The last questions before the flame, and what is begun by their answers. */
 import { fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** The weigh list, and the scale that ticks it. */
 import { act, fireEvent, screen, waitFor } from '@testing-library/react'
 import { afterEach, beforeEach, describe, expect, it, vi } from 'vitest'

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** A part of a page that is fetched once it is asked for, with the server there and away. */
 import { act, render, screen } from '@testing-library/react'
 import { afterEach, beforeEach, expect, it, vi } from 'vitest'

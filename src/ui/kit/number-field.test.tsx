@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { fireEvent, screen } from '@testing-library/react'
 import type { ComponentProps } from 'react'
 import { describe, expect, it, vi } from 'vitest'

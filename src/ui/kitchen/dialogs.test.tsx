@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** What is asked about things of the kitchen, and what is sent of the answers. */
 import { fireEvent, screen, waitFor } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** Who comes into the kitchen: what is asked of a new screen, what its code shows, and what is said where it goes wrong. */
 import { act, fireEvent, screen, waitFor } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'

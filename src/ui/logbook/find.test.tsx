@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { fireEvent, screen, waitFor } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'
 import { anything, type Find, type MonthCount } from '@/contract/logbook'

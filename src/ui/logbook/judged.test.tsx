@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** What is thought of a batch, what it cost, and where its codes lead. */
 import { act, fireEvent, screen, waitFor, within } from '@testing-library/react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'

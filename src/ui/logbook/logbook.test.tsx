@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { screen, waitFor } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
 import { anything, type LogbookEntry, type LogbookPage } from '@/contract/logbook'

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** Pages that follow several boils: the stove with its other pots, the list of all with its moulds, and the day. */
 import { fireEvent, screen, waitFor } from '@testing-library/react'
 import { act } from 'react'

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { fireEvent, screen } from '@testing-library/react'
 import { act } from 'react'
 import { beforeEach, describe, expect, it, vi } from 'vitest'

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** A draft: every change can be taken back, letters of one box together, and what is unsaved outlives the window. */
 import { act, renderHook } from '@testing-library/react'
 import { afterEach, describe, expect, it } from 'vitest'

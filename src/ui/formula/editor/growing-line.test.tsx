@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { fireEvent, screen } from '@testing-library/react'
 import { expect, it, vi } from 'vitest'
 import { draw } from '@/ui/testing'

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** One step of the method in the editor: when it falls due, what it does, and what is kept of what is typed. */
 import { DndContext } from '@dnd-kit/core'
 import { SortableContext } from '@dnd-kit/sortable'

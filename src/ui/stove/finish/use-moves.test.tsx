@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 import { expect, it } from 'vitest'
 import type { FinishAssessment } from '@/core'
 import { conditions, cookedByHand, finishOf } from '@/core/finish/testing'

@@ -1,4 +1,3 @@
-// @vitest-environment happy-dom
 /** A temperature read by eye, tapped with a sticky finger or typed; and the line and the voices in their corner. */
 import { cleanup, fireEvent, screen } from '@testing-library/react'
 import { describe, expect, it, vi } from 'vitest'
