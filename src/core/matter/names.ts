@@ -12,7 +12,7 @@ const descriptors = new Set(
   strained squeezed filtered boiled boiling freshly large medium small extra toasted roasted raw blanched unroasted shelled skinned
   chips buttons drops block squares callets couverture warmed halved optional additional divided
   pouring beaten lukewarm halves lightly-beaten with their on skin skins skin-on redskin
-  plus more for dust dusting greasing sweetened unsweetened tinned canned ground`
+  plus more for coat coating dip dipping dust dusting greasing roll rolling sweetened unsweetened tinned canned ground`
     .split(/\s+/)
     .filter(Boolean)
     .map(singular),

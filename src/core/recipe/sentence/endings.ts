@@ -160,7 +160,9 @@ export const DONE =
   /\b(?<!\b(?:the|off|from|of) )(?:add|beat|blend|boil|bring|combine|cook|cool|cut|deglaze|dip|dissolve|drop|fold|guillotine|heat|knead|make|mark|melt|microwave|mix|place|pour|press|pull|put|remove|roll|scatter|scrape|score|simmer|spread|sprinkle|start|stir|strain|tip|transfer|trickle|warm|whip|whisk)\b/i
 /** Whether a sentence begins with what is done. */
 export const beginsDone = (sentence: string): boolean => BEGINS.test(sentence)
-const BEGINS = new RegExp(`^(?:\\w+ly )?${DONE.source}`, 'i')
+/** "Brown 115 g butter": what is brown already is no beginning. */
+const BROWNS = 'brown (?=(?:the|\\d+ ?(?:cups?|g|oz|sticks?|tbsps?)) (?:of )?(?:(?:un)?salted )?butter\\b)'
+const BEGINS = new RegExp(`^(?:\\w+ly )?(?:${DONE.source}|${BROWNS})`, 'i')
 /** Words that end no label. */
 const HANGS =
   /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|is|are|be|will|using|your|my|our|this|that|when|once|while|as|if|from|by|at|under|then|but|until|till|without|[x×–—-]|\d+(?:\.\d+)?°?)$/i

@@ -52,9 +52,9 @@ const COOLS =
 /** "Start beating (108)": how warm it is by then. */
 const WORKED_AT = /^(?:(?:begin|start) )?(?:beat|knead|whip|work)(?:ing)?\b|^(?:begin|start) pulling\b/i
 
-/** "Never let it go above 120°", "keeping above 105°", "top the cream back up to 350": no one cooks to that. */
+/** "Never let it go above 120°", "keeping above 105°", "whip hot, keeping at 110°", "top the cream back up to 350": no one cooks to that. */
 const BEYOND =
-  /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$|\bwhile (?:it(?: is|['’]s) )?(?:still )?(?:above|hotter than|over)\s*(?:about )?$|\bkeep(?:ing)?(?: it| the \w+)? (?:above|below|over|under)\s*(?:about )?$|\b(?:make|top)(?:ped|ping)?\b[^,;]{0,30}\bup (?:again )?to $/i
+  /\b(?:not|never|don.?t|without)\b.{0,50}\b(?:above|over|beyond|past|exceed(?:ing)?|hotter than|more than)\s*(?:about )?$|\bwhile (?:it(?: is|['’]s) )?(?:still )?(?:above|hotter than|over)\s*(?:about )?$|\bkeep(?:ing)?(?: it| the \w+)? (?:above|below|over|under)\s*(?:about )?$|\bkeeping(?: it| the \w+)? at\s*(?:about )?$|\b(?:make|top)(?:ped|ping)?\b[^,;]{0,30}\bup (?:again )?to $/i
 
 /** ◊ Nothing is cooked to less, °C or °F: it is left there. */
 export const LEFT_BELOW = 60

@@ -10,6 +10,7 @@ describe('shorthand, written out', () => {
     ['1) Sugar, glucose, water to 148 onto it.', '1) Cook sugar, glucose, water to 148. Pour on.'],
     ['Sugar, water at 155 (hard!) onto that.', 'Cook sugar, water to 155. Pour on.'],
     ['At 122 °C honey onto whites.', 'Cook honey to 122 °C. Pour honey onto whites.'],
+    ['Wet an 18 cm tin, pour in, leave overnight.', 'Wet an 18 cm tin. Pour into it, leave overnight.'],
     ['Whites on at med when honey hits 108.', 'When honey hits 108 start the whites at med speed.'],
     [
       'Whites on low with the 30 g sugar when honey reads 110.',

@@ -124,6 +124,11 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/(?<!\p{L})d[ée]cui(?:re|s)(?!\p{L})/giu, 'Decook'],
   // "149 and out"
   [/(?<=\d ?°? ?[CF]?) and out(?=[,.;]|$)/gi, ', pour out'],
+  // "wet an 18 cm tin, pour in": into that
+  [
+    /\b((?:butter|dampen|dust|grease|line|oil|rinse|wet) (?:an? |the )[^,.;]{0,30}\b(?:dish|frame|mould|pan|tin|tray)),? (?:and )?pour in(?=$|[,.;])/gi,
+    '$1. Pour into it',
+  ],
   [/\b(pour|spread|spoon|tip|turn)( it| out| the \w+)? on to (?=an? |the |your )/gi, '$1$2 onto '],
   [/\bchoc\b/gi, 'chocolate'],
   [/\bc\. ?syrup\b/gi, 'corn syrup'],
