@@ -4,13 +4,12 @@ import { Pencil, Printer } from 'lucide-react'
 import { useMemo, useState } from 'react'
 import type { KitchenView } from '@/contract/kitchen'
 import type { FormulaAdvice } from '@/contract/logbook'
-import { type FormulaDocument, families, hottestOf, inGrams, scalds, schoolLabel } from '@/core'
+import { type FormulaDocument, families, hottestOf, scalds, schoolLabel } from '@/core'
 import { Button } from '@/ui/kit/button'
 import { Link } from '@/ui/kit/link'
 import { Segments } from '@/ui/kit/segments'
 import { TabList, TabPanel, Tabs } from '@/ui/kit/tabs'
 import { For, useSay } from '@/ui/shell/preferences'
-import { formatLitres, type Say } from '@/words'
 import { AfterView } from './after-view'
 import { BatchView } from './batch-view'
 import { conditionsOf, firstChoice, vesselOf } from './equipment'
@@ -19,10 +18,10 @@ import { LayoutView } from './layout-view'
 import { type Paper, PaperSheet } from './paper'
 import { ReadyView } from './ready-view'
 import { Sentence } from './sentence'
-import { thingsOf } from './shape-editor'
-import { mainPiece, type Sized, type SizedPiece, sizeBatch } from './size-batch'
+import { mainPiece, sizeBatch } from './size-batch'
 import { sizeText } from './size-editor'
 import { StartDialog } from './start-dialog'
+import { summary } from './summary'
 import { useSizing } from './use-sizing'
 
 interface Props {
@@ -183,22 +182,4 @@ export function FormulaPage({ id, revision, formula, kitchen, advice }: Props) {
       )}
     </Tabs>
   )
-}
-
-function summary(sized: Sized, say: Say): string {
-  const { plan } = sized
-  const { boiled } = mainPiece(sized)
-  // parts come first
-  const { shape } = (sized.pieces.at(-1) as SizedPiece).formula
-  const boils = plan.boils.filter((b) => sized.pieces.some((p) => p.part === b.part && p.boiled)).length
-  return [
-    ...(boiled
-      ? [
-          `${say.weight(inGrams(boiled.analysis.potGrams))} in the pot`,
-          `rises to ${formatLitres(boiled.analysis.peakLitres)}`,
-        ]
-      : []),
-    boils === 1 ? 'one boil' : `${boils} boils`,
-    `${plan.pieces} ${thingsOf(shape, plan.pieces)} of ${say.weight(inGrams(plan.pieceGrams))}`,
-  ].join(' · ')
 }

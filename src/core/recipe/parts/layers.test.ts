@@ -259,6 +259,15 @@ Heat the cream in a small pan until it just begins to simmer. Pour over the choc
     expect(faultsOf(read(text).formula)).toEqual([])
   })
 
+  it('calls what goes around it by what it is for, and the rest by its moment', () => {
+    const [part] = partsOf(
+      read(
+        'Cream truffles\n\n300 g dark chocolate 70%\n200 g double cream\n50 g cocoa powder for rolling\n\nBring the cream just to the boil and pour over the chocolate, stir until smooth. Chill 2 hours. Scoop into balls, roll in cocoa.',
+      ).formula,
+    )
+    expect(part?.formula.groups.map((g) => g.label)).toEqual(['Bring the cream', 'For rolling'])
+  })
+
   it('is what must not boil, whatever is in it', () => {
     const { formula } = read(
       'Quay gums\n\n200 g apple juice\n60 g honey\n40 g powdered gelatin\n\nHeat the juice and honey until steaming, do not boil. Stir in the gelatin. Pour into moulds.',

@@ -2,7 +2,7 @@
 
 import type { FormulaDocument, Part, PartState, Shape, SingleFormula, Step } from '../../formula/document'
 import { idFor } from '../../formula/edit'
-import { capital } from '../../formula/sentence'
+import { capital, short } from '../../formula/sentence'
 import type { Ingredient } from '../../matter/ingredient'
 import { tenths } from '../../quantity/number'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from '../draft/draft'
@@ -20,7 +20,7 @@ import { inOven, isGotReady, takesOff } from '../sentence/moves'
 import { temperedAsListed } from '../sentence/works'
 import { alike } from '../text/headings'
 import { isMark } from '../text/lettered'
-import { isOutside } from '../text/listed'
+import { isOutside, purposeOf } from '../text/listed'
 import type { Headed, SplitRecipe } from '../text/split'
 import { heatUnitOf, readPiece } from './piece'
 import { alsoSaid } from './same-way'
@@ -176,11 +176,12 @@ function unboiled(
     family: 'layered',
     school: 'baked',
     about: '',
-    groups: [...groupAt].map(([at, id]) => ({
-      id,
-      label: groupAt.size === 1 ? 'All of it' : label(said[at] ?? ''),
-      celsius: 20,
-    })),
+    groups: [...groupAt].map(([at, id]) => {
+      const purposes = new Set(written.flatMap((w) => (placeOf(w.id) === at ? [purposeOf(w)] : [])))
+      const [purpose] = purposes.size === 1 ? purposes : []
+      const moment = groupAt.size === 1 ? 'All of it' : label(said[at] ?? '')
+      return { id, label: purpose ? short(capital(purpose), 40) : moment, celsius: 20 }
+    }),
     lines: lines.map((l) => ({
       ...asToasted(l, known.get(l.ingredient) as Ingredient, said),
       group: groupAt.get(placeOf(l.id)) ?? 'pot',

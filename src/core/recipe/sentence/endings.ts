@@ -165,7 +165,7 @@ const BROWNS = 'brown (?=(?:the|\\d+ ?(?:cups?|g|oz|sticks?|tbsps?)) (?:of )?(?:
 const BEGINS = new RegExp(`^(?:\\w+ly )?(?:${DONE.source}|${BROWNS})`, 'i')
 /** Words that end no label. */
 const HANGS =
-  /^(?:the|an?|in|into|to|for|of|with|until|onto|on|over|off|and|or|it|its|is|are|be|will|using|your|my|our|this|that|when|once|while|as|if|from|by|at|under|then|but|until|till|without|[x×–—-]|\d+(?:\.\d+)?°?)$/i
+  /^(?:the|an?|in|into|to|just|for|of|with|until|onto|on|over|off|and|or|it|its|is|are|be|will|using|your|my|our|this|that|when|once|while|as|if|from|by|at|under|then|but|until|till|without|[x×–—-]|\d+(?:\.\d+)?°?)$/i
 /** Words that say something only with the one they end on. */
 const WHOLE = /^(?:(?:go|carry|keep) on|(?:turn|take|draw|switch|slide|lift|pull)(?: it)? off)$/i
 
