@@ -17,6 +17,10 @@ function said(formula: FormulaDocument): string {
 it('counts the boils of what is boiled, and none of what is not', () => {
   expect(said(demoFormulas['orchard-toffee'] as FormulaDocument)).toMatch(/in the pot · rises to .* · one boil · \d+ /)
   expect(said(demoFormulas['rye-shortcake-bars'] as FormulaDocument)).toMatch(/· 2 boils ·/)
+  // chocolate is melted: it neither boils nor rises
+  expect(said(demoFormulas['harbour-dark-dipping-chocolate'] as FormulaDocument)).toMatch(
+    /^\d+ g in the pot · melted at once · \d+ /,
+  )
   const { formula } = readRecipe(
     'Truffles\n\n300 g dark chocolate 70%\n200 g double cream\n\nBring the cream to the boil and pour over the chocolate. Stir until smooth. Chill 2 hours.',
     pantryOf(),
