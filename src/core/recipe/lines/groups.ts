@@ -16,6 +16,7 @@ import {
   warmthTyped,
 } from '../sentence/heats'
 import { pours, takesOff, warmthIn, whipsWhites } from '../sentence/moves'
+import { purposeOf, type Written } from '../text/listed'
 
 /** ◊ What stands about is as warm as the room, °C. */
 const ROOM_C = 20
@@ -31,8 +32,19 @@ interface Read {
 interface Together {
   readonly names: readonly string[]
   readonly lines: readonly Line[]
-  /** What the list says that all of them are for, on or around the sweet: "coating"; null where it does not. */
-  readonly purpose: string | null
+  /** By what the list says that all of them are for; null where it does not. */
+  readonly called: string | null
+}
+
+/** The id of the group that goes in with each sentence, by that sentence, in their order; what goes in with the `first` is in the pot. */
+export const groupIdsAt = (places: readonly number[], first: number): ReadonlyMap<number, string> =>
+  new Map([...new Set(places)].sort((a, b) => a - b).map((at) => [at, at === first ? 'pot' : `at-${at + 1}`]))
+
+/** What lines are called that are all for the same, on or around the sweet: "For dusting"; null for any others. */
+export function calledByPurpose(lines: readonly Written[]): string | null {
+  const purposes = new Set(lines.map(purposeOf))
+  const [purpose = null] = purposes.size === 1 ? purposes : []
+  return purpose === null ? null : short(capital(purpose), 40)
 }
 
 /** The groups, each by the sentence it goes in with. */
@@ -45,12 +57,11 @@ export function groupsFor(
   const groups = [...groupAt].map(([at, id]): Group => {
     const sentence = said[at] ?? ''
     const isOff = (at > pullAt && (pourAt < 0 || at <= pourAt)) || takesOff(sentence)
-    const { names, lines, purpose } = togetherAt(at)
-    const outside = purpose === null ? null : short(capital(purpose), 40)
+    const { names, lines, called } = togetherAt(at)
     const when = id === 'pot' ? 'In the pot' : isOff ? 'Off the heat' : label(inCelsiusWords(sentence, unit))
     const told = id === 'pot' ? ROOM_C : heatToldOf(sentence, unit)
     const celsius = told ?? warmthOf(lines, unit, warmthAt(said, beside, at, names, unit))
-    return { id, label: outside ?? when, celsius }
+    return { id, label: called ?? when, celsius }
   })
   return groups.some((g) => g.id === 'pot') ? groups : [{ id: 'pot', label: 'In the pot', celsius: ROOM_C }, ...groups]
 }

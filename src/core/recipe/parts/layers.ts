@@ -2,10 +2,11 @@
 
 import type { FormulaDocument, Part, PartState, Shape, SingleFormula, Step } from '../../formula/document'
 import { idFor } from '../../formula/edit'
-import { capital, short } from '../../formula/sentence'
+import { capital } from '../../formula/sentence'
 import type { Ingredient } from '../../matter/ingredient'
 import { tenths } from '../../quantity/number'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from '../draft/draft'
+import { calledByPurpose, groupIdsAt } from '../lines/groups'
 import { asToasted, ownOf, readLines } from '../lines/lines'
 import { placesOf } from '../lines/places'
 import { sentences } from '../method/clauses'
@@ -20,7 +21,7 @@ import { inOven, isGotReady, takesOff } from '../sentence/moves'
 import { temperedAsListed } from '../sentence/works'
 import { alike } from '../text/headings'
 import { isMark } from '../text/lettered'
-import { isOutside, purposeOf } from '../text/listed'
+import { isOutside } from '../text/listed'
 import type { Headed, SplitRecipe } from '../text/split'
 import { heatUnitOf, readPiece } from './piece'
 import { alsoSaid } from './same-way'
@@ -142,14 +143,6 @@ export function isMadeByHand(piece: WrittenPiece, lexicon: Lexicon): boolean {
   return (melts && (isMelted || said.some((s) => GENTLY.test(s)))) || (isMelted && !holds(called, SYRUP))
 }
 
-/** The group of what goes in with each sentence, by that sentence. */
-const groupsAt = (places: readonly number[], first: number): ReadonlyMap<number, string> =>
-  new Map(
-    [...new Set(places.length > 0 ? places : [first])]
-      .sort((a, b) => a - b)
-      .map((at) => [at, at === first ? 'pot' : `at-${at + 1}`]),
-  )
-
 /** A part made by hand or baked, in the words it was written in. */
 function unboiled(
   { name, list, said, tin }: WrittenPiece,
@@ -157,19 +150,17 @@ function unboiled(
 ): Omit<Draft, 'formula'> & { readonly formula: SingleFormula } {
   const { lines, questions, known, written } = readLines(list, lexicon)
   // each line goes in with the first sentence that takes it, and what is got ready with the next
-  const done = said.flatMap((s, i) => (isGotReady(s) ? [] : [i]))
+  const ready = new Set(said.flatMap((s, i) => (isGotReady(s) ? [i] : [])))
+  const done = said.flatMap((_, i) => (ready.has(i) ? [] : [i]))
   const [first = 0] = done
   // nothing is beside a pot where there is none
-  const ready = new Set(said.flatMap((s, i) => (isGotReady(s) ? [i] : [])))
   const found = placesOf(said, { ready, apart: new Map(), paste: null }, written, -1, new Map())
   const placeOf = (id: string): number => {
     const at = found.get(id) ?? (written.some((w) => w.id === id && isOutside(w)) ? said.length - 1 : first)
     return done.find((i) => i >= at) ?? done.at(-1) ?? first
   }
-  const groupAt = groupsAt(
-    [...lines, ...questions].map(({ id }) => placeOf(id)),
-    first,
-  )
+  const places = [...lines, ...questions].map(({ id }) => placeOf(id))
+  const groupAt = groupIdsAt(places.length > 0 ? places : [first], first)
   const formula: SingleFormula = {
     version: 1,
     name,
@@ -177,17 +168,18 @@ function unboiled(
     school: 'baked',
     about: '',
     groups: [...groupAt].map(([at, id]) => {
-      const purposes = new Set(written.flatMap((w) => (placeOf(w.id) === at ? [purposeOf(w)] : [])))
-      const [purpose] = purposes.size === 1 ? purposes : []
-      const moment = groupAt.size === 1 ? 'All of it' : label(said[at] ?? '')
-      return { id, label: purpose ? short(capital(purpose), 40) : moment, celsius: 20 }
+      const called = calledByPurpose(written.filter((w) => placeOf(w.id) === at))
+      return { id, label: called ?? (groupAt.size === 1 ? 'All of it' : label(said[at] ?? '')), celsius: 20 }
     }),
     lines: lines.map((l) => ({
       ...asToasted(l, known.get(l.ingredient) as Ingredient, said),
       group: groupAt.get(placeOf(l.id)) ?? 'pot',
     })),
     target: null,
-    ...readySaid(said.filter(isGotReady), null),
+    ...readySaid(
+      said.filter((_, i) => ready.has(i)),
+      null,
+    ),
     steps: temperedAsListed(plainSteps(said, name, groupAt), lines),
     shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: LAYER_MM },
     waste: 0.03,

@@ -12,7 +12,7 @@ import { mixOf } from '../../matter/portions'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from '../draft/draft'
 import { targetDoubt } from '../draft/end-doubts'
 import { doubtful, lateIn } from '../draft/line-doubts'
-import { groupsFor } from '../lines/groups'
+import { calledByPurpose, groupIdsAt, groupsFor } from '../lines/groups'
 import { asToasted, ownOf, readLines } from '../lines/lines'
 import { LIES_AROUND, namedLater, placesOf, probablyAt } from '../lines/places'
 import { inPortions } from '../lines/portions'
@@ -27,7 +27,7 @@ import { endingsIn, endsFirst, MEANWHILE } from '../sentence/endings'
 import { type HeatUnit, heatIn, ovenUnitOf, recipeUnit, unitOf } from '../sentence/heats'
 import { inOtherPot, inOtherVessel, isGotReady, ONTO_FOAM, pours } from '../sentence/moves'
 import { temperedAsListed } from '../sentence/works'
-import { FLEETING, isOutside, purposeIn, purposeOf } from '../text/listed'
+import { FLEETING, isOutside, purposeIn } from '../text/listed'
 import { familyOf, schoolOf } from './family'
 import { cooledOnTheWay, onlyCools } from './only-cools'
 
@@ -130,11 +130,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const ownOrGuess = (l: Line): number => metAt((isNamedLater(l) ? named.get(l.id) : found.get(l.id)) ?? guessOf(l))
   const placeOf = (l: Line): number => answers.places?.[l.id] ?? ownOrGuess(l)
   const askedAt = (q: Omit<Question, 'group'>): number => Math.max(first, placeOf(asLine(q)))
-  const groupAt = new Map(
-    [...new Set([...lines.map(placeOf), ...questions.map(askedAt)])]
-      .sort((a, b) => a - b)
-      .map((at) => [at, at === first ? 'pot' : `at-${at + 1}`]),
-  )
+  const groupAt = groupIdsAt([...lines.map(placeOf), ...questions.map(askedAt)], first)
   const placed = lines.map((l) => ({
     ...asToasted(l, ingredientOf(l), said),
     group: groupAt.get(placeOf(l)) ?? 'pot',
@@ -219,9 +215,8 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       about: '',
       groups: groupsFor(groupAt, { said, unit, beside, pullAt: done?.at ?? said.length }, (at) => {
         const there = lines.filter((l) => placeOf(l) === at)
-        const purposes = new Set(written.flatMap((w) => (there.some((l) => l.id === w.id) ? [purposeOf(w)] : [])))
-        const [purpose = null] = purposes.size === 1 ? purposes : []
-        return { names: there.flatMap((l) => namesOf(l, ingredientOf(l))), lines: there, purpose }
+        const called = calledByPurpose(written.filter((w) => there.some((l) => l.id === w.id)))
+        return { names: there.flatMap((l) => namesOf(l, ingredientOf(l))), lines: there, called }
       }),
       lines: placed,
       target,

@@ -100,7 +100,7 @@ export const NAMED_BARE =
 const ENDS_NEARLY = /^\p{L}[\p{L} ]{2,30} (?:\d+ ?(?:k?g|m?l) \p{L}{3,}|\d{1,2})$/u
 const endsWithAmount = (piece: string): boolean => ENDS_WITH_AMOUNT.test(piece) || ENDS_NEARLY.test(piece)
 /** ◊ Of a row of names and amounts so many have an amount; the rest are colours, or salt. */
-const MOST_OF = 0.6
+export const MOST_OF = 0.6
 
 /** "1 lb sugar / 450 g", "450 g / 1 lb sugar": the same once more. */
 const AMOUNT_ALONE =

@@ -1,7 +1,7 @@
 /** The unit of numbers that have none beside them, where a text says it of all: "weights in grams". */
 import { measureAt } from '../../matter/amount'
 import { beginsDone } from '../sentence/endings'
-import { isAmountOf } from './rows'
+import { isAmountOf, MOST_OF } from './rows'
 import { COUNTED as COUNTABLE } from './tables'
 import { ENDS_WITH_AMOUNT } from './unmarked'
 
@@ -93,8 +93,7 @@ export const unitApart = (line: string): string[] =>
 /** ◊ A line of a list without a unit has no more words than that. */
 const LINE_WORDS = 4
 
-/** "Honey 600 | sugar 900 | glucose 300": what stands in one row, where most of it is a number without a unit; anything else as it is. ◊ */
-const MOST_OF = 0.6
+/** "Honey 600 | sugar 900 | glucose 300": what stands in one row, where most of it is a number without a unit; anything else as it is. */
 function inPieces(row: string): string[] {
   const pieces = row.split(/\s*[|·•;]\s*|,\s+/)
   return pieces.length >= FEWEST_BARE && pieces.filter(isBare).length >= MOST_OF * pieces.length ? pieces : [row]
@@ -106,7 +105,8 @@ export function withUnits(all: readonly string[]): string[] {
     (l, i) => (IN_UNIT.exec(l) ?? GRAMS_AND_SHARES.exec(l) ?? (i === 0 ? NAME_IN_UNIT.exec(l) : null))?.[1] ?? [],
   )[0]
   const isDouble = all.some((l) => GRAMS_AND_SHARES.test(l))
-  return (unit ? all.flatMap(inPieces) : [...all]).flatMap((written, i) => {
+  const rows = unit ? all.flatMap(inPieces) : all
+  return rows.flatMap((written, i) => {
     const line = isDouble ? written.replace(ITS_SHARE, '') : written
     const [, ofRow = '', row] = ROW_IN_UNIT.exec(line) ?? []
     if (row) return row.split(/,\s+/).map((l) => `${l.replace(/\.$/, '')} ${unitOf(ofRow)}`)
