@@ -123,15 +123,12 @@ test('by hand: temperatures are typed, the line says it is reckoned, and a boil 
 })
 
 /** Does as soon as it is asked for whatever comes before the step that `tells`, which it leaves waiting. */
-async function upTo(page: Page, tells: (primary: { when?: string; text: string }) => boolean): Promise<void> {
+async function upTo(page: Page, tells: (text: string) => boolean): Promise<void> {
   const primary = page.getByTestId('primary')
-  const shown = async () => ({
-    when: (await primary.getAttribute('data-when')) ?? undefined,
-    text: (await primary.textContent()) ?? '',
-  })
+  const shown = async () => (await primary.textContent()) ?? ''
   for (let at = await shown(); !tells(at); at = await shown()) {
     await page.keyboard.press(' ')
-    await expect(primary).not.toHaveText(at.text)
+    await expect(primary).not.toHaveText(at)
   }
   await expect(primary).not.toHaveAttribute('data-mood', 'now')
 }
@@ -153,7 +150,7 @@ async function toTheLog(page: Page): Promise<void> {
 test('by colour and signs, from the first flame to the log', async ({ page, app }) => {
   await startPractice(page, app.url, 'bergamot-pouring-caramel', 500, 10, 'No probe, by hand')
   const primary = page.getByTestId('primary')
-  await upTo(page, ({ text }) => text.includes('Cream is in'))
+  await upTo(page, (text) => text.includes('Cream is in'))
   await see(page, 'Colour', /^amber/)
   await expect(primary).toHaveAttribute('data-mood', 'now')
   await page.keyboard.press(' ')
