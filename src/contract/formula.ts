@@ -173,6 +173,7 @@ const single = z.object({
         grams: within('grams'),
         note: shortText.optional(),
         prepare: prepare.optional(),
+        strained: z.boolean().optional(),
         typed: shortText.optional(),
       }),
     )

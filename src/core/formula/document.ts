@@ -78,6 +78,8 @@ export interface Line {
   readonly note?: string
   /** What is done to it before the heat goes on; as its ingredient asks unless told. */
   readonly prepare?: readonly Preparation[]
+  /** It only gives its flavour, and is strained off or taken out again: weighed, with its allergens, and nothing of it in the sweet. */
+  readonly strained?: boolean
   /** The words it was written with, where it was typed. */
   readonly typed?: string
 }

@@ -6,8 +6,8 @@ import type { Ingredient } from '../matter/ingredient'
 import { ingredientById, shelfOf } from '../matter/ingredients'
 import { massOf } from '../matter/mix'
 import { mixOf } from '../matter/portions'
-import type { FormulaDocument, Part, SingleFormula, Step } from './document'
-import { ingredientIn } from './mixes'
+import { type FormulaDocument, gramsAsWritten, type Part, type SingleFormula, type Step } from './document'
+import { portionsIn } from './mixes'
 
 /** Goods of the pantry it is made of. */
 const GOODS: Readonly<Record<Chocolate, string>> = {
@@ -114,7 +114,8 @@ export function ganacheHolds(
   formula: FormulaDocument,
 ): { readonly fat: number; readonly water: number; readonly splits: boolean } | null {
   if (formula.target !== null) return null
-  const goods = formula.lines.map((l) => ({ ingredient: ingredientIn(formula, l.ingredient), grams: l.grams }))
+  const groups = new Set(formula.groups.map((g) => g.id))
+  const goods = portionsIn(formula, groups, gramsAsWritten(formula))
   const has = (test: (i: Ingredient) => boolean): boolean => goods.some((g) => test(g.ingredient))
   if (!has(isChocolate) || !has(isCream)) return null
   const mix = mixOf(goods)

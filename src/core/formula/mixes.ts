@@ -10,10 +10,10 @@ import { type FormulaDocument, type GramsByLine, piecesOf } from './document'
 export const ingredientIn = (formula: Pick<FormulaDocument, 'own'>, id: string): Ingredient =>
   formula.own?.find((i) => i.id === id) ?? ingredientById(id)
 
-/** What stands in some of its groups, at the grams given. @throws RangeError for an ingredient nobody knows. */
+/** What of some of its groups goes into the sweet, at the grams given. @throws RangeError for an ingredient nobody knows. */
 export const portionsIn = (formula: FormulaDocument, groups: ReadonlySet<string>, grams: GramsByLine): Portion[] =>
   formula.lines
-    .filter((l) => groups.has(l.group))
+    .filter((l) => groups.has(l.group) && !l.strained)
     .map((l) => ({ ingredient: ingredientIn(formula, l.ingredient), grams: grams[l.id] ?? 0 }))
 
 /** The mix of one group at the grams given. */

@@ -110,16 +110,17 @@ export function labelOf(formula: FormulaDocument, plan: BatchPlan, conditions: C
   const boiled = mainBoil(formula)
   if (!boiled) throw new RangeError(`Nothing of "${formula.name}" is boiled`)
   const analysis = analyse(boiled, conditions, gramsOfBoil(plan, 1))
-  const parts = allLines(formula).map((l) => ({
-    ingredient: ingredientIn(formula, l.ingredient),
-    grams: plan.grams[l.id] ?? 0,
-  }))
+  const weighed = allLines(formula)
+    .map((l) => ({ ...l, ingredient: ingredientIn(formula, l.ingredient), grams: plan.grams[l.id] ?? 0 }))
+    .filter((l) => l.grams > 0)
+  const parts = weighed.filter((l) => !l.strained)
   const keeps = wrapBy(pieceOf(boiled, analysis, plan.pieceGrams), conditions)
   const days = keeps.days.find((d) => d.film === film)?.days ?? 0
   return {
     name: formula.name,
     ingredients: mixed(formula.name, parts, plan.outGrams),
-    allergens: [...new Set(parts.flatMap((p) => (p.grams > 0 ? p.ingredient.allergens : [])))],
+    // what is strained off leaves its allergens
+    allergens: [...new Set(weighed.flatMap((l) => l.ingredient.allergens))],
     nutrients: nutrientsPer100(parts, plan.outGrams),
     pieceGrams: plan.pieceGrams,
     storage: keeps.spoils === 'chilled' ? 'chilled' : 'cool-dry',

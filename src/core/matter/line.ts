@@ -330,14 +330,22 @@ const preparationWords: readonly (readonly [RegExp, Preparation])[] = [
 ]
 const RAW = /\b(?:raw|untoasted|unroasted)\b/i
 
-/**
- * What is done to an ingredient before the heat goes on, where its note says something else than usual; undefined where
- * the ingredient's own ways hold.
- */
-export function preparationsIn(note: string | null | undefined, ingredient: Ingredient): Preparation[] | undefined {
-  if (!note) return undefined
+/** "Steeped in the cream and strained out", "taken out again": nothing of it stays in. */
+const STRAINED = /\b(?:strained|sieved|fished|lifted|taken) (?:off|out)\b|\bdiscarded\b/i
+
+/** How an ingredient is used, where its note says something else than usual. */
+export interface Usage {
+  /** What is done to it before the heat goes on. */
+  readonly prepare?: readonly Preparation[]
+  readonly strained?: true
+}
+
+/** How an ingredient is used as its note has it; nothing where the ingredient's own ways hold. */
+export function usedAs(note: string | null | undefined, ingredient: Ingredient): Usage {
+  if (!note) return {}
   const said = preparationWords.flatMap(([words, how]) => (words.test(note) ? [how] : []))
   const usual = ingredient.prepare.filter((how) => how !== 'toast' || !RAW.test(note))
   const all = [...new Set([...usual, ...said])]
-  return all.length === ingredient.prepare.length && said.length === 0 ? undefined : all
+  const isUsual = all.length === ingredient.prepare.length && said.length === 0
+  return { ...(!isUsual && { prepare: all }), ...(STRAINED.test(note) && { strained: true as const }) }
 }

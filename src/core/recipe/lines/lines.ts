@@ -6,12 +6,13 @@ import { idFor } from '../../formula/edit'
 import { short } from '../../formula/sentence'
 import type { Ingredient } from '../../matter/ingredient'
 import { ingredients } from '../../matter/ingredients'
-import { preparationsIn, readLine } from '../../matter/line'
+import { readLine, usedAs } from '../../matter/line'
 import type { Lexicon, Question } from '../draft/draft'
 import { callsMarked } from '../text/lettered'
 import { purposeIn, shellOf, type Written, waitsIn } from '../text/listed'
 import type { Headed } from '../text/split'
 import { bare } from '../text/unmarked'
+import { isStrainedOut } from './strained'
 
 /** The lines of a list: those that are understood, with what they are, and those to ask about. */
 export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
@@ -73,15 +74,25 @@ function inWater(typed: string): { typed: string; isCarrier: boolean }[] {
 }
 
 /** A line's note, with what it says is done beforehand. */
-function noted(note: string | null, ingredient: Ingredient): Pick<Line, 'note' | 'prepare'> {
-  const prepare = preparationsIn(note, ingredient)
-  return { ...(note && { note: short(note, 190) }), ...(prepare && { prepare }) }
-}
+const noted = (note: string | null, ingredient: Ingredient): Pick<Line, 'note' | 'prepare' | 'strained'> => ({
+  ...(note && { note: short(note, 190) }),
+  ...usedAs(note, ingredient),
+})
 
 const TOASTS = /\b(?:toast|roast)/i
 
+/** A line as its method uses it: whether it is toasted, and whether it is strained out again. */
+export const asUsed = (line: Line, ingredient: Ingredient, said: readonly string[]): Line => {
+  const toasted = asToasted(line, ingredient, said)
+  return isStrainedOut(said, namesOf(line, ingredient), ingredient)
+    ? { ...toasted, strained: true, note: short(line.note ? `${line.note}, ${STRAINED_OUT}` : STRAINED_OUT, 190) }
+    : toasted
+}
+
+const STRAINED_OUT = 'strained out'
+
 /** A line whose nuts are toasted beforehand only where the recipe says so: house ways are not put into another's mouth. */
-export function asToasted(line: Line, ingredient: Ingredient, said: readonly string[]): Line {
+function asToasted(line: Line, ingredient: Ingredient, said: readonly string[]): Line {
   const usual = line.prepare ?? ingredient.prepare
   const isToasted =
     TOASTS.test(line.typed ?? '') || said.some((s) => TOASTS.test(s) && mentions(s, namesOf(line, ingredient)))

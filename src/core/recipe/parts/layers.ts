@@ -7,7 +7,7 @@ import type { Ingredient } from '../../matter/ingredient'
 import { tenths } from '../../quantity/number'
 import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from '../draft/draft'
 import { calledByPurpose, groupIdsAt } from '../lines/groups'
-import { asToasted, ownOf, readLines } from '../lines/lines'
+import { asUsed, ownOf, readLines } from '../lines/lines'
 import { placesOf } from '../lines/places'
 import { sentences } from '../method/clauses'
 import { boilsTo, endingOf } from '../method/end'
@@ -172,7 +172,7 @@ function unboiled(
       return { id, label: called ?? (groupAt.size === 1 ? 'All of it' : label(said[at] ?? '')), celsius: 20 }
     }),
     lines: lines.map((l) => ({
-      ...asToasted(l, known.get(l.ingredient) as Ingredient, said),
+      ...asUsed(l, known.get(l.ingredient) as Ingredient, said),
       group: groupAt.get(placeOf(l.id)) ?? 'pot',
     })),
     target: null,

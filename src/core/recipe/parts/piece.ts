@@ -13,7 +13,7 @@ import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from '../dr
 import { targetDoubt } from '../draft/end-doubts'
 import { doubtful, lateIn } from '../draft/line-doubts'
 import { calledByPurpose, groupIdsAt, groupsFor } from '../lines/groups'
-import { asToasted, ownOf, readLines } from '../lines/lines'
+import { asUsed, ownOf, readLines } from '../lines/lines'
 import { LIES_AROUND, namedLater, placesOf, probablyAt } from '../lines/places'
 import { inPortions } from '../lines/portions'
 import { unlistedIn } from '../lines/unlisted'
@@ -132,9 +132,10 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   const askedAt = (q: Omit<Question, 'group'>): number => Math.max(first, placeOf(asLine(q)))
   const groupAt = groupIdsAt([...lines.map(placeOf), ...questions.map(askedAt)], first)
   const placed = lines.map((l) => ({
-    ...asToasted(l, ingredientOf(l), said),
+    ...asUsed(l, ingredientOf(l), said),
     group: groupAt.get(placeOf(l)) ?? 'pot',
   }))
+  const stays = placed.filter((l) => !l.strained)
   // what was poured onto whites is not cooked on: what is boiled after that is in another pot
   const foamAt = said.findIndex((s) => SYRUP_IN.test(s) && ONTO_FOAM.test(s))
   const isAfterFoam = (at: number): boolean => foamAt >= 0 && done !== null && at > foamAt && at <= done.at
@@ -179,7 +180,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   })
   const mixAt = (at: number, asked: readonly { ingredient: Ingredient; grams: number; at: number }[] = probably): Mix =>
     mixOf([
-      ...placed.filter((l) => placeOf(l) <= at).map((l) => ({ ingredient: ingredientOf(l), grams: l.grams })),
+      ...stays.filter((l) => placeOf(l) <= at).map((l) => ({ ingredient: ingredientOf(l), grams: l.grams })),
       ...asked.filter((p) => p.at <= at),
     ])
   const mix = mixAt(done?.at ?? said.length)
@@ -214,7 +215,7 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
       ),
       about: '',
       groups: groupsFor(groupAt, { said, unit, beside, pullAt: done?.at ?? said.length }, (at) => {
-        const there = lines.filter((l) => placeOf(l) === at)
+        const there = stays.filter((l) => placeOf(l) === at)
         const called = calledByPurpose(written.filter((w) => there.some((l) => l.id === w.id)))
         return { names: there.flatMap((l) => namesOf(l, ingredientOf(l))), lines: there, called }
       }),

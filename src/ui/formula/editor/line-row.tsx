@@ -8,10 +8,10 @@ import {
   inGrams,
   ingredientIn,
   type Line,
-  preparationsIn,
   switchesFor,
   switchIngredient,
   toWholePacks,
+  usedAs,
 } from '@/core'
 import { NumberField } from '@/ui/kit/number-field'
 import { useSay } from '@/ui/shell/preferences'
@@ -49,7 +49,12 @@ export function LineRow({ formula, line, onChange, onSwitch, onRemove, onNudge }
             placeholder="how it goes in"
             onText={(note) =>
               onChange(
-                { note: note.trim() ? note : undefined, prepare: preparationsIn(note, ingredient) },
+                {
+                  note: note.trim() ? note : undefined,
+                  prepare: undefined,
+                  strained: undefined,
+                  ...usedAs(note, ingredient),
+                },
                 `note ${line.id}`,
               )
             }

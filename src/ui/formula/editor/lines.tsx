@@ -16,11 +16,11 @@ import {
   type LineReading,
   moveLine,
   type Pantry,
-  preparationsIn,
   type Question,
   removeGroup,
   removeLine,
   type Step,
+  usedAs,
 } from '@/core'
 import { NumberField } from '@/ui/kit/number-field'
 import { AddLine } from './add-line'
@@ -58,7 +58,6 @@ export function Lines({
 }: Props) {
   const ids = (): string[] => [...takenIds, ...questions.map((q) => q.id)]
   const lineOf = (group: string, ingredient: Ingredient, grams: number, typed: string, note: string | null): Line => {
-    const prepare = preparationsIn(note, ingredient)
     return {
       id: idFor(ingredient.name, ids()),
       group,
@@ -66,7 +65,7 @@ export function Lines({
       grams: tidy(grams),
       typed: typed.slice(0, 200),
       ...(note && { note: note.slice(0, 200) }),
-      ...(prepare && { prepare }),
+      ...usedAs(note, ingredient),
     }
   }
   const add = (group: string, text: string, reading: LineReading): void => {
