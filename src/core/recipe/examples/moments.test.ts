@@ -4,6 +4,7 @@ import { faultsOf } from '../../formula/faults'
 import { pantryOf } from '../../matter/names'
 import { readRecipe } from '../recipe'
 import { moments } from './moments.table'
+import { benchMoments } from './moments-bench.table'
 import { besideMoments } from './moments-beside.table'
 import { chainedMoments } from './moments-chained.table'
 import { handsMoments } from './moments-hands.table'
@@ -55,6 +56,7 @@ describe('a method', () => {
     ...keptMoments,
     ...handsMoments,
     ...marketMoments,
+    ...benchMoments,
   ])('%s', (_, list, method, celsius, wanted) => {
     const { formula, steps, held, places } = read(list, method)
     expect(steps).toHaveLength(wanted.length)

@@ -7,6 +7,7 @@ import { short } from '../../formula/sentence'
 import type { Ingredient } from '../../matter/ingredient'
 import { ingredients } from '../../matter/ingredients'
 import { readLine, usedAs } from '../../matter/line'
+import { numberText, readNumber } from '../../quantity/number'
 import type { Lexicon, Question } from '../draft/draft'
 import { callsMarked } from '../text/lettered'
 import { purposeIn, shellOf, type Written, waitsIn } from '../text/listed'
@@ -64,8 +65,20 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
 const IN_WATER =
   /^(.*\p{L}),?\s+\(?(?:(?:bloomed|dissolved|hydrated|mixed|slaked|soaked|softened|stirred)\s+(?:in|into|with)|in(?=\s+\d+\s?(?:g|ml)\s+(?:\p{L}+\s+)?water$))\s+((?:about\s+)?[\d¼½¾⅓⅔].*\b(?:brandy|cream|juice|milk|rum|water|whisky))(?:\s+(?:overnight|for\s.{3,20}))?\)?\.?$/iu
 
+/** "16 g citric acid solution 50 %", "citric acid solution (1:1), 16 g" */
+const SOLUTION =
+  /^(?=.*?(\d[\d.,]*) ?g\b)(?=.*?\b(?:(\d{2}) ?%|1 ?: ?1|equal parts|half and half))(?=.*?\b((?:citric|lactic|malic|tartaric) acid) solution\b)/i
+/** What is weighed as a solution, as what it is made of. */
+function dissolved(typed: string): string {
+  const [, grams, percent = '50', acid] = SOLUTION.exec(typed) ?? []
+  const all = readNumber(grams ?? '')
+  const pure = (all * Number(percent)) / 100
+  return acid && all > 0 ? `${numberText(pure)} g ${acid} in ${numberText(all - pure)} g water` : typed
+}
+
 /** A row of a list, and what it is stirred into as one of its own. */
-function inWater(typed: string): { typed: string; isCarrier: boolean }[] {
+function inWater(written: string): { typed: string; isCarrier: boolean }[] {
+  const typed = dissolved(written)
   const [, what, carrier] = IN_WATER.exec(typed) ?? []
   return [
     { typed: what ?? typed, isCarrier: false },

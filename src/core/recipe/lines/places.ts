@@ -102,6 +102,10 @@ export function placesOf(
     if (own === null) out.delete(line.id)
     else if (own !== undefined) out.set(line.id, own)
   }
+  for (const line of written.filter((w) => !out.has(w.id) && !isOutside(w))) {
+    const at = withHeaded(said, line, written, out)
+    if (at !== undefined) out.set(line.id, at)
+  }
   for (const { id, carries } of written) {
     const carried = carries === null ? undefined : out.get(carries)
     if (carried !== undefined) out.set(id, carried)
@@ -148,6 +152,19 @@ function withOwn(
   if (!written.some((w) => isTwin(w) && w.heading !== null && besides(w).some(speaks))) return undefined
   if (own.length === 0) return undefined
   return own.map((w) => places.get(w.id)).find((place) => place !== undefined) ?? null
+}
+
+/** "Whisk the starch cream": where all goes in that stands with a line under the name of what is made there; undefined where it goes in apart, or nothing speaks of that. */
+function withHeaded(
+  said: readonly string[],
+  { heading }: Written,
+  written: readonly Written[],
+  places: ReadonlyMap<string, number>,
+): number | undefined {
+  const name = heading?.toLowerCase() ?? ''
+  if (!name.includes(' ') || !said.some((s) => s.toLowerCase().includes(name))) return undefined
+  const [at, ...others] = new Set(written.flatMap((w) => (w.heading === heading ? (places.get(w.id) ?? []) : [])))
+  return others.length === 0 ? at : undefined
 }
 
 /** "If it gets too thick add hot cream", "sprinkle with more salt", "butter your hands" */

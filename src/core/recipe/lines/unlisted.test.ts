@@ -102,6 +102,19 @@ describe('what a method weighs, and no list has', () => {
     },
   )
 
+  it('is so many of what each holds, and hard is how a syrup boils', () => {
+    const { formula } = readRecipe(
+      'Bloom 3 envelopes gelatin (1/4 oz ea.) in 1/2 c cold water. Boil 2 c sugar, 1 c honey, 1/4 tsp salt hard for 1 minute. Pour onto the gelatin, whip 12 minutes.',
+      pantry,
+    )
+    expect(formula.lines.map((l) => [l.ingredient, Math.round(l.grams)])).toEqual(
+      expect.arrayContaining([
+        ['gelatin-powder', 21],
+        ['salt', expect.any(Number)],
+      ]),
+    )
+  })
+
   it('ends before the next amount', () => {
     const { formula } = readRecipe(
       'Boil two ounces of horehound in half a pound of brown sugar and a pound and a half of honey to 150 °C.',

@@ -36,9 +36,12 @@ const BRACKETED = new RegExp(`((?:[\\p{L}-]+ ){0,3}[\\p{L}-]+) ${IN_BRACKETS.sou
 /** An amount in brackets, right after what is measured. */
 const AMOUNT_BESIDE = new RegExp(`^\\s*${IN_BRACKETS.source}`, 'i')
 
+/** "3 envelopes gelatin (1/4 oz each)" */
+const EACH_BESIDE = /^\s*(\([\d¼½¾⅓⅔][\d/.¼½¾⅓⅔ ]*(?:oz|g|ml) each\))/i
+
 /** What a name can end before: "water over the gelatin" is water, "milk powder" no milk. */
 const ENDS_NAME =
-  /^(?:all|and|as|at|before|broken|by|chopped|crushed|dry|for|from|gently|go|goes|get|half|if|in|into|keep|pour|put|slowly|stir|off|on|onto|or|over|overnight|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
+  /^(?:all|and|as|at|before|broken|by|chopped|crushed|dry|for|hard|from|gently|go|goes|get|half|if|in|into|keep|pour|put|slowly|stir|off|on|onto|or|over|overnight|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
 
 /** What is in the pot is nothing new, whatever is sold by that name. */
 const IS_MADE = /^(?:caramels?|candy|fudge|toffee)$/i
@@ -193,7 +196,9 @@ export function unlistedIn(
   const after = measured.flatMap((found) => {
     const [all, amount = '', words = ''] = found
     // "a can of evaporated milk (12 oz)": what stands in the brackets is that once more
-    if (AMOUNT_BESIDE.test(found.input.slice(found.index + all.length))) return []
+    const beside = found.input.slice(found.index + all.length)
+    if (AMOUNT_BESIDE.test(beside) || words.trim() === 'each') return []
+    const each = beside.match(EACH_BESIDE)?.[1]?.replace(/^/, ' ') ?? ''
     // "the peanuts (200 g) ready": that is of what stands before it
     if (bracketed.some((b) => b.input === found.input && isWithin(found.index, b))) return []
     const name = words
@@ -206,7 +211,7 @@ export function unlistedIn(
     // without a list "a quart of the dark syrup" is all there is
     const isKnown = written.length > 0 && /^the\b/i.test(words) && !PRAISED.test(words)
     if (isKnown) return []
-    const line = lineOf(amount, name, lexicon)
+    const line = lineOf(amount, name, lexicon)?.concat(each) ?? null
     if (isListed(words) && !isOther(line) && !isRolledIn(found, line)) return []
     // where there is no list, what is measured and not known is asked about, up to where its name can end
     const ends = name.findIndex((w, i) => i > 0 && ENDS_NAME.test(w))
@@ -215,7 +220,7 @@ export function unlistedIn(
       written.length === 0 ||
       (isPutIn(found) && !OF_THE_POT.test(words)) ||
       (WEIGHED.test(amount.trim()) && (OF_EACH.test(all) || !SIZED.test(words)))
-    return line ?? (isAsked ? `${amount} ${whole.join(' ')}` : [])
+    return line ?? (isAsked ? `${amount} ${whole.join(' ')}${each}` : [])
   })
   const fruit = said.flatMap((s) =>
     [...(s.match(OF_FRUIT) ?? []), ...(s.match(OF_EGGS) ?? [])].filter((found) => !isListed(found)),

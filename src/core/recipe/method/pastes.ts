@@ -3,7 +3,7 @@ import { isGotReady, pours } from '../sentence/moves'
 
 /** "In a large pan whisk the cornflour into the water" */
 const MAKES =
-  /^(?:meanwhile,?\s+)?(?:in (?:an?|another|the) [^,;]{0,40}?,?\s+)?(?:blend|combine|dissolve|make|mix|put|slake|stir|whisk)\b.*\b(?:corn ?starch|cornflour|starch)\b/i
+  /^(?:meanwhile,?\s+)?(?:in (?:an?|another|the) (?:second, )?[^,;]{0,40}?,?\s+)?(?:blend|combine|dissolve|make|mix|put|slake|stir|whisk)\b.*\b(?:corn ?starch|cornflour|starch)\b/i
 const OF_SUGAR = /\b(?:sugar|syrup|glucose|honey)\b/i
 /** "… over medium heat till it thickens", "cook, stirring, until thick" */
 const IS_COOKED = /\b(?:boil|bring|cook|heat|simmer)\b|\b(?:glue|gluey|thick(?:en(?:s|ed)?)?)\b/i

@@ -666,6 +666,18 @@ describe('parts by their names', () => {
     expect(caramel?.formula.steps.at(-1)?.handwork).toEqual({ kind: 'bake', celsius: 180 })
   })
 
+  it('is told of after its name in a row of the method, and a base that is pressed is made there', () => {
+    const { formula } = read(
+      'Bars\n\nFor the base: 200 g crushed crackers, 90 g melted butter\nFor the toffee: 150 g light brown sugar, 150 g butter, 400 g condensed milk\n\nBase. Crush the crackers, stir in the melted butter, press into a lined 20 cm tin.\nToffee. Melt the butter and sugar together. Add the condensed milk, boil to 112 °C, stirring. Spread over the base.',
+    )
+    const [base, toffee] = partsOf(formula)
+    expect([base?.formula.ready, base?.formula.steps.map((s) => s.say)]).toEqual([
+      undefined,
+      ['Crush the crackers, stir in the melted butter, press into a lined 20 cm tin'],
+    ])
+    expect(toffee?.formula.steps[0]?.say).toBe('Melt the butter and sugar together')
+  })
+
   it('is a part of one thing alone, told in a row of its own, and poured over what lies there', () => {
     const { formula } = read(
       'Bars\n\nBASE: 225 g flour, 75 g sugar, 175 g butter. Rub together, press into a 23 cm tin, bake at 170°C for 25 min.\nCARAMEL: 150 g butter, 1 can condensed milk. Melt, bubble to 112 °C. Over the base. Chill 1 h.\nTOP: 200 g milk chocolate, melted. Pour over, tilt to level. Cut into 16.',

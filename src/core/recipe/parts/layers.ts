@@ -17,7 +17,7 @@ import { label } from '../sentence/endings'
 import { handworkSaid } from '../sentence/handwork'
 import { heatIn } from '../sentence/heats'
 import { depthSaid, pieceIn, tinSaid } from '../sentence/lengths'
-import { inOven, isGotReady, takesOff } from '../sentence/moves'
+import { inOven, isGotReady, isReadyByHand, takesOff } from '../sentence/moves'
 import { temperedAsListed } from '../sentence/works'
 import { alike } from '../text/headings'
 import { isMark } from '../text/lettered'
@@ -150,7 +150,7 @@ function unboiled(
 ): Omit<Draft, 'formula'> & { readonly formula: SingleFormula } {
   const { lines, questions, known, written } = readLines(list, lexicon)
   // each line goes in with the first sentence that takes it, and what is got ready with the next
-  const ready = new Set(said.flatMap((s, i) => (isGotReady(s) ? [i] : [])))
+  const ready = new Set(said.flatMap((s, i) => (isReadyByHand(s) ? [i] : [])))
   const done = said.flatMap((_, i) => (ready.has(i) ? [] : [i]))
   const [first = 0] = done
   // nothing is beside a pot where there is none

@@ -121,7 +121,7 @@ const BRINGS_TO_BOIL = /\bbring\b.{0,80}\bto (?:an? |the )?(?:\w+ )?boil\b/i
 /** "Bring it to the boil. Reduce to medium …": the flame is not turned down before it boils. */
 const THEN_DOWN = /^(?:immediately |then )?(?:lower|reduce|turn (?:it |the (?:flame|heat) )?down)\b/i
 const BOILS_IN =
-  /\b(?:bring|comes?)\b(?:(?!\b(?:boil|simmer)\b).){0,60}\b(?:boil|simmer)\b(?!.*\b(?:boil|cook|cover|for|lid|simmer|then)\b).*\d ?min/i
+  /\b(?:bring|comes?)\b(?:(?!\b(?:boil|simmer)\b).){0,60}\b(?:boil|simmer)\b(?!.*\b(?:boil|cook|cover|for|lid|simmer|then)\b).*\d ?min|\b(?:until|till) (?:(?:butter|sugar) (?:dissolves|melts) and )?(?:it|(?:the )?(?:mixture|syrup)) boils,? \((?:about |around )?\d[^)]*min[^)]*\)$/i
 
 /** ◊ "Bring to the boil, 2 min": no pot gets there so soon, s; it boils so long. */
 const BOILS_SO_LONG = /\bboil,? (?:for )?\d/i

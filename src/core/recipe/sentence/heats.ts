@@ -67,7 +67,7 @@ const WATER_BOILS: Readonly<Record<HeatUnit, number>> = { C: 100, F: 212 }
 
 /** "Fold in the butter warmed to", "add the warm nuts (", "add cream (", "stop with hot cream (": what follows is the heat of what goes in, not of the pot. */
 const OF_ADDED =
-  /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|held|hot|kept|melted|(?<!\bstop )boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till|on to|up to|stirring|whisking)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$|\b(?:add|(?:deglaze|decook|stop) (?:w\.? ?|with )|(?:pour|stir|whisk) in) ?(?:the )?[a-z]+ \((?:at )?$|\((?:heated|hot|melted|warm(?:ed)?)(?: (?:at|to))? $|\b(?:hot|warm(?:ed)?) (?:almonds|butter|cream|glucose|hazelnuts|milk|nuts|peanuts|pur[eé]e|water) \((?:at |about )?$|\b(?:almonds|cashews|hazelnuts|nuts|peanuts|pecans|pistachios|seeds|walnuts) \((?:at |about )?$/i
+  /\b(?:add|deglaze with|(?:stir|fold|whisk|mix|beat|pour|tip) in)\b.{0,60}?\b(?:warm(?:ed)?|heated|held|hot|kept|melted|(?<!\bstop )boiling)\b(?:(?!\b(?:cook|boil|heat|bring|return|and|then|until|till|on to|up to|stirring|whisking)\b).){0,25}?(?:\b(?:to|at) |\()(?:about )?$|\b(?:add|(?:fold|mix|stir) in)\b.{0,80}, (?:all|both|each) at (?:about )?$|\b(?:add|(?:deglaze|decook|stop) (?:w\.? ?|with )|(?:pour|stir|whisk) in) ?(?:the )?[a-z]+ \((?:at )?$|\((?:heated|hot|melted|warm(?:ed)?)(?: (?:at|to))? $|\b(?:hot|warm(?:ed)?) (?:almonds|butter|cream|glucose|hazelnuts|milk|nuts|peanuts|pur[eé]e|water) \((?:at |about )?$|\b(?:almonds|cashews|hazelnuts|nuts|peanuts|pecans|pistachios|seeds|walnuts) \((?:at |about )?$/i
 
 /** "Almonds and pistachios (80 °C) in" */
 const GOES_IN = /^\s*\) in(?=$|[,;.])/i

@@ -1,6 +1,6 @@
 /** A pasted text as plain lines: without the marks of a note or a web page, and the rows of a table as lines of a list. */
 
-import { capital } from '../../formula/sentence'
+import { capital, uncapital } from '../../formula/sentence'
 import { measureAt } from '../../matter/amount'
 import { beginsDone, DONE } from '../sentence/endings'
 import { inSentences } from './case'
@@ -10,11 +10,13 @@ import { spelledOut } from './shorthand'
 import {
   asItStands,
   cellsIn,
+  codeOf,
   groupOf,
   HAS_NUMBER,
   type Head,
   headOf,
   isAmount,
+  isBeside,
   lineOf,
   RULE,
   sheetIn,
@@ -190,6 +192,11 @@ function stepsApart(line: string): string[] {
 /** Stands for a line where a heading ends: what follows stands under it no more. */
 export const ROW_ENDS = ''
 const INDENTED = /^\s{2,}\S/
+/** "Starch cream", over rows with amounts that are set in: a heading, whatever it is called. */
+const OVER_SET_IN = /^\p{L}[\p{L} '’&-]{2,30}$/u
+const isOverSetIn = (rows: readonly string[], i: number): boolean =>
+  OVER_SET_IN.test(rows[i] ?? '') &&
+  [1, 2].every((n) => /^\s/.test(rows[i + n] ?? '') && HAS_NUMBER.test(rows[i + n] ?? ''))
 
 /** The lines of a text, empty only where what was set in under a heading ends. */
 export const plainLines = (text: string): readonly string[] =>
@@ -220,6 +227,9 @@ const TIGHT_DASH = /^[ \t]*[-–](?=\p{L})/gmu
 
 /** "Phase 1   egg albumen 8 g": a mark set apart by spaces. */
 const SPACED_MARK = /^([ \t]*(?:group|part|phase|stage) [A-H\d])[ \t]{2,}(?=[\p{L}\d])/gimu
+
+/** "(1/4 oz ea.)" */
+const EACH_SHORT = /(?<=\d ?(?:oz|g|ml)\.? )ea\b\.?/g
 
 /** "1 lb. of sugar": no sentence ends there. */
 const POINTED_UNIT = /(?<=[\d¼½¾⅓⅔][ \t]?)((?:[Ll]b|[Oo]z|[Pp]t|[Qq]t|[Tt]sp|[Tt]bsp|[Pp]kg)s?)\.(?=[ \t]+\p{Ll})/gu
@@ -282,6 +292,7 @@ const asTyped = (text: string): string =>
     .replace(LEAVES, '$2 $3 $4 $1')
     .replace(TIGHT_DASH, '$& ')
     .replace(ENVELOPE, 'envelope')
+    .replace(EACH_SHORT, 'each')
     .replace(POINTED_UNIT, '$1')
     .replace(POINTED_GRAMS, '$1')
     .replace(SPACED_MARK, '$1: ')
@@ -368,7 +379,11 @@ const SPACES = /[\u00a0\u2000-\u200a\u202f\u205f\u3000]/g
 const BARE_POINT = /(^|[\s(])\.(?=\d)/gm
 const UNSEEN = /[\u00ad\u200b\u2060\ufeff]/g
 
+/** "Cook A2, A3 and A4": what a table calls so. */
+const CODED = /(?<![\p{L}\d])[A-H]-?\d{1,2}(?![\p{L}\d])/gu
+
 function linesOf(text: string): string[] {
+  const codes = new Map<string, string>()
   const out: string[] = []
   let head: Head | null = null
   let opened = false
@@ -387,7 +402,9 @@ function linesOf(text: string): string[] {
       opened = false
       head = null
       const [, titled, strong] = (out.length > 0 && HEADING.exec(raw.trim())) || []
-      const line = titled || strong ? `${unmarked(titled ?? (strong as string)).replace(/:$/, '')}:` : unmarked(raw)
+      const stands = out.length > 0 && isOverSetIn(rows, i)
+      const heading = titled ?? strong ?? (stands ? raw : null)
+      const line = heading === null ? unmarked(raw) : `${unmarked(heading).replace(/:$/, '')}:`
       if (!line) continue
       const isAmountSetIn = INDENTED.test(raw) && HAS_NUMBER.test(line)
       if (setIn && !INDENTED.test(raw) && HAS_NUMBER.test(line)) out.push(ROW_ENDS)
@@ -406,9 +423,11 @@ function linesOf(text: string): string[] {
       const over = head ? groupOf(cells, head) : null
       if (over !== null && over !== group) out.push(over)
       group = over
-      const full = cells.filter((c, i) => c !== '' && !head?.columns[i]?.isGroup)
+      const full = cells.filter((c, i) => c !== '' && !isBeside(head, i))
+      const code = head && codeOf(cells, head)
+      if (code) codes.set(code, uncapital((full.find((c) => !isAmount(c)) ?? '').replace(/[,(].*/, '').trim()))
       out.push(isAmount(full[0] as string) && head === null ? asItStands(full) : lineOf(cells, head))
     }
   }
-  return out
+  return codes.size === 0 ? out : out.map((line) => line.replace(CODED, (code) => codes.get(code) ?? code))
 }

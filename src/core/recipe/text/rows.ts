@@ -76,7 +76,7 @@ const IN_VESSEL =
   /^(?:an?|one|two|three|four|\d+) (?:\p{L}+ )?(?:mug|tub|jar|pot|carton|glass|bag|packet)s? (?:\((?:about |some )?([^)]+)\) of (.+)|of (.+?) \((?:about |some )?([^)]+)\))$/iu
 /** "Okay you want 250 grams of sugar", "take a quart of maple syrup" */
 const NEEDS =
-  /^(?:(?:ok(?:ay)?|hey|hi|right|so|well|now),?\s+)*(?:(?:for (?:the |this )?\w+,? )?it['’]?s(?=\s+\d)|(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want)|it takes|take|get|in (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan|kettle):|[^:.]{3,80}\b(?:amounts|ingredients|quantities):)\s+/i
+  /^(?:(?:ok(?:ay)?|hey|hi|right|so|well|now),?\s+)*(?:(?:for (?:the |this )?\w+,? )?it['’]?s(?=\s+\d)|(?:you|we|i)(?:['’]ll| will)? (?:need|take|use|want):?|it takes|take|get|in (?:an? |the )?(?:[\w-]+ ){0,3}(?:pan|pot|saucepan|kettle):|[^:.]{3,80}\b(?:amounts|ingredients|quantities):)\s+/i
 /** What a row of a list names without an amount: colours, flavours, salt. */
 const UNMEASURED =
   /,\s+(?![^(]*\))(?=(?:and )?(?:\p{L}+ ){0,3}(?:colou?r(?:ing)?s?|flavou?r(?:ing)?s?|essence|extract|vanilla|salt|(?:icing|powdered|caster) sugar|cornflour|corn ?starch|oil|(?:rice|wafer) paper)(?: (?:for|to) [\p{L} ]+)?\s*(?:,|$))/iu
@@ -84,6 +84,10 @@ const NEXT_OR_PLUS = new RegExp(
   `${NEXT.source}|\\s+\\+\\s+(?![^(]*\\))(?!(?:[\\d¼½¾⅓⅔]\\S*\\s+)?(?:\\w+\\s+)?(?:for|extra|more|to)\\b)`,
   'i',
 )
+
+/** Between things of a row by name; what says only how the one before is, "1 banana, mashed", is none. */
+const NEXT_NAMED =
+  /,\s+(?![^(]*\))(?!(?:(?:finely|freshly|lightly|roughly|very|well) )?(?:\p{L}{3,}ed|cut up|soft|split)(?: and \p{L}{3,}ed)?\.?(?:,|$))/u
 
 /** What nobody dusts with: "2 tsp rosewater, red colouring, 50 g icing sugar for dusting". */
 const NO_DUST = new RegExp(`${FLEETING.source}|water\\b`, 'i')
@@ -136,14 +140,15 @@ const RUN_ON: readonly [RegExp, RegExp] = [
 const NOTHING_ELSE = /,? (?:and )?(?:nothing else|that['’]?s (?:all|it))$/i
 /** "Also half a teaspoon of bicarbonate." */
 const ALSO = /^(?:and )?also,? (?=[\d¼½¾⅓⅔]|an? |half |one |two )/i
-const neededSaid = (sentence: string): string[] =>
-  sentence
-    .replace(NEEDS, '')
-    .replace(/\.$/, '')
-    .replace(NOTHING_ELSE, '')
-    .replace(ALSO, '')
-    .split(NEXT_SAID)
-    .flatMap((piece) => piece.split(RUN_ON[0]))
+/** "Demerara sugar (500 g)" */
+const AMOUNT_AFTER = /^(\p{L}[\p{L} '’-]+) \(([\d¼½¾⅓⅔][^()]*)\)$/u
+function neededSaid(sentence: string): string[] {
+  const things = sentence.replace(NEEDS, '').replace(/\.$/, '').replace(NOTHING_ELSE, '').replace(ALSO, '')
+  const named = things.split(/,\s+(?:and\s+)?(?![^(]*\))/)
+  const turned = named.map((thing) => thing.replace(AMOUNT_AFTER, '$2 $1'))
+  if (turned.filter((thing, i) => thing !== named[i]).length >= MOST_OF * named.length) return turned
+  return things.split(NEXT_SAID).flatMap((piece) => piece.split(RUN_ON[0]))
+}
 
 /** "Take a cup of sugar, a tin of milk and boil it up till …" */
 const AND_COOKS = /^(.{10,200}?),? and ((?:boil|bring|cook|heat|melt) (?:all|everything|it|them|the lot)\b.*)$/i
@@ -340,7 +345,7 @@ export function inOneRow(row: string): string[] {
     return underHead(split.flatMap(withPlus))
   }
   const [, heading, rest] = HEADED_ROW.exec(line) ?? []
-  const ends = (rest ?? line).replace(/(?<=\d ?(?:k?g|[cdm]?l)|\p{L}{3})\.$/u, '').split(/,\s+(?![^(]*\))/)
+  const ends = (rest ?? line).replace(/(?<=\d ?(?:k?g|[cdm]?l)|\p{L}{3})\.$/u, '').split(NEXT_NAMED)
   // "glucose syrup 200 g, honey 120 g, 2 egg whites": an amount may stand at either end
   const isMixed = ends.length > 2 && !/[.!?]\s+\p{Lu}/u.test(line) && !ends.some(tells)
   const areEnds = ends.filter((p) => endsWithAmount(p) || (isMixed && isLine(p))).length > MOST_OF * ends.length

@@ -33,7 +33,7 @@ const PLUS = /^\+\s*/
 
 /** "Base in cold water 3 s", "at 140 fold in the powder", "8 g discs on silicone", "torch the tops" */
 const SAID_OTHERWISE =
-  /^(?:(?:base|bottom|pan|pot) in(?:to)? |at (?:about )?\d{2,3}\b|(?:deposit|drop|funnel|ladle|pipe|spoon|torch)\b|\d+ ?g (?:discs|drops|pieces|rounds)\b)/i
+  /^(?:(?:base|bottom|pan|pot) in(?:to)? |at (?:about )?\d{2,3}\b|(?:deposit|drop|float|funnel|ladle|pipe|spoon|torch)\b|\d+ ?g (?:discs|drops|pieces|rounds)\b)/i
 const isTold = (words: string): boolean =>
   SAID_OTHERWISE.test(words) ||
   takesOff(words) ||

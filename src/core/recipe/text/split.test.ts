@@ -458,6 +458,29 @@ describe('a list', () => {
   })
 })
 
+it('a list is what one will need, though it stands in the same row as the name and the method', () => {
+  const { formula, questions } = readRecipe(
+    "Treacle drops. You'll need: demerara sugar (500g), unsalted butter (125g), water (150ml), a teaspoon of lemon juice. Melt sugar in the water slowly. Add the lemon juice and boil to 138C. Add the butter and boil on to 144C. Drop teaspoonfuls on to oiled parchment.",
+    pantryOf(),
+  )
+  expect(formula.name).toBe('Treacle drops')
+  expect(formula.lines.map((l) => [l.ingredient, Math.round(l.grams)])).toEqual([
+    ['demerara', 500],
+    ['butter', 125],
+    ['water', 150],
+    ['lemon-juice', 5],
+  ])
+  expect([questions, formula.ready]).toEqual([[], undefined])
+})
+
+it('how a thing of a row is, is no thing of its own', () => {
+  const { formula } = readRecipe(
+    'Bars\n\nFor the toffee: 397 g tin condensed milk, 150 g light brown sugar, 120 g banana puree, mashed, 150 g butter\n\nBoil it all to 112 °C. Pour.',
+    pantryOf(),
+  )
+  expect(formula.lines).toHaveLength(4)
+})
+
 // a paste is read while somebody waits: no text may take more than a moment, whatever it repeats
 it.each([
   'boil to 1 to 12, ',
@@ -488,6 +511,7 @@ test.each([
   ['SALTED BUTTER CARAMEL APPLES (makes 8)', 'Salted butter caramel apples'],
   ['PATE DE FRUIT - FRAMBOISE', 'Pate de fruit - framboise'],
   ['Subject: Re: the sea foam', 'the sea foam'],
+  ['Treacle squares, no beating.', 'Treacle squares, no beating'],
   ['Soft nougat          batch 2.4 kg', 'Soft nougat'],
   ['Nan’s BBQ brittle', 'Nan’s BBQ brittle'],
 ])('%s is called %s', (title, name) => {

@@ -168,13 +168,16 @@ const SPOKEN =
 /** "★ Lemon fudge ★", "=== Toffee ===", "Toffee:" */
 const AROUND_NAME = /^[^\p{L}\p{N}(“"'’]+|[^\p{L}\p{N})\]”"'’!?.%]+$/gu
 
+/** "Butterscotch drops.": of a title that is no sentence the full stop goes. */
+const ENDS_ALONE = /(?<=^(?:\S+ ){0,5}\S{3,})\.$/
+
 /** "Caramel apples (makes 8)" */
 const MAKES_BESIDE = /\s*\((?:batch|makes|serves|target|yields?)\b[^()]*\)$/i
 /** A name as it is written in a book: in capitals alone it only shouts. */
 function nameIn(title: string): string {
   const spoken = SPOKEN.exec(title)?.[1]
   const plain = spoken === undefined ? title : capital(spoken)
-  const name = plain.replace(TITLE_MARK, '').replace(MAKES_BESIDE, '').replace(AROUND_NAME, '')
+  const name = plain.replace(TITLE_MARK, '').replace(MAKES_BESIDE, '').replace(AROUND_NAME, '').replace(ENDS_ALONE, '')
   return /\p{Lu}{4}/u.test(name) && !/\p{Ll}/u.test(name) ? capital(name.toLowerCase()) : name
 }
 
@@ -187,6 +190,17 @@ const beginsMarked = (part: { heading: string | null; lines: readonly string[] }
 
 /** "Method: warm the cream": the heading and the first sentence in one row. */
 const METHOD_BEGINS = /^(?:method|directions|instructions|m\. ?o\.|proc\.|procedure|how)\s*[:–]\s*(?=\S)/i
+
+/** "Base. Crush the biscuits": a name, and what is told of it. */
+const TOLD_OF = /^(\p{L}[\p{L} '’&-]{2,30})[.:]\s+(?=\p{Lu}\p{Ll})/u
+/** Rows in which what stands over a part of the list stands over its method in a row of its own as well. */
+function headsApart(rows: readonly string[]): readonly string[] {
+  const heads = new Set(rows.flatMap((row, i) => partHeading(row, rows[i + 1] ?? '')?.toLowerCase() ?? []))
+  return rows.flatMap((row) => {
+    const [all = '', head] = TOLD_OF.exec(row) ?? []
+    return head && heads.has(head.toLowerCase()) ? [`${head}:`, row.slice(all.length)] : [row]
+  })
+}
 
 /** Takes a recipe apart. Every line is the name, in the list, in the method, a heading, or left. `unit`: that of a list of bare numbers. */
 export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
@@ -203,7 +217,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     .flatMap(inOneRow)
   const asTold = namedBelow(asWritten)
   const unitless = bareIn(asTold)
-  const rows = unitless !== null && unit ? inListUnit(asTold, unit) : asTold
+  const rows = headsApart(unitless !== null && unit ? inListUnit(asTold, unit) : asTold)
   const preface = prefaceOf(rows)
   const lines = rows.filter((_, i) => !preface.has(i)).slice(0, MOST_LINES)
   const left = [

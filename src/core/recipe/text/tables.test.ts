@@ -12,6 +12,21 @@ describe('columns set apart by strokes', () => {
     ])
   })
 
+  it('are called by their marks where a column has those, and go together by the letter', () => {
+    expect(
+      plainLines(
+        'Code | Material | kg\nA1 | Heather honey | 2.400\nA2 | Sucrose | 3.900\nB1 | Egg albumen, dried | 0.090\n\n1. Whip B1. Heat A1 to 125 °C.',
+      ),
+    ).toEqual([
+      'A:',
+      '2.400 kg Heather honey',
+      '3.900 kg Sucrose',
+      'B:',
+      '0.090 kg Egg albumen, dried',
+      '1. Whip egg albumen. Heat heather honey to 125 °C.',
+    ])
+  })
+
   it('are none where each holds a line of its own', () => {
     const rows = '200 g sugar | 100 g honey\n50 g butter | 80 g cream\n5 g salt | 2 g soda'
     expect(plainLines(rows)).toEqual(rows.split('\n'))

@@ -96,6 +96,8 @@ export interface Head {
     readonly isNote: boolean
     /** It says with what else a row goes in. */
     readonly isGroup: boolean
+    /** It says by which mark a row is called: "A1". */
+    readonly isCode: boolean
   }[]
   /** Null where its rows are none of a method. */
   readonly tells: Tells | null
@@ -141,6 +143,7 @@ export function headOf(cells: readonly string[], ruled: boolean): Head | null {
     isUnit: /^(?:units?|uom|measure)$/i.test(c),
     isNote: /^(?:comments?|form|notes?|prep(?:aration)?|remarks?|state)$/i.test(c),
     isGroup: /^(?:component|group|part|phase|stage)$/i.test(c),
+    isCode: /^(?:code|id|item no\.?|key|mark|no\.?|ref(?:erence)?\.?|#)$/i.test(c),
     called: c,
   }))
   const tells = tellsOf(cells)
@@ -160,21 +163,37 @@ export const asItStands = ([first = '', ...rest]: readonly string[]): string =>
     ? `${first} (${rest.join('; ')})`
     : [first, ...rest].join(' ')
 
-/** The heading a row stands under by a column of its table, "Stage 1:", "Syrup:"; null for no such column. */
+/** "A1": a letter for what goes together, and a number in it. */
+const CODE = /^([A-H])-?\d{1,2}$/
+
+/** By which mark a method calls a row: "cook A2 and A3"; null for none. */
+export function codeOf(cells: readonly string[], head: Head): string | null {
+  const cell = cells[head.columns.findIndex((c) => c.isCode)] ?? ''
+  return CODE.test(cell) ? cell : null
+}
+
+/** The heading a row stands under by a column of its table, "Stage 1:", "Syrup:", or by the letter of its mark; null for neither. */
 export function groupOf(cells: readonly string[], head: Head): string | null {
   const at = head.columns.findIndex((c) => c.isGroup)
   const cell = cells[at] ?? ''
-  if (cell === '') return null
+  if (cell === '') return CODE.exec(codeOf(cells, head) ?? '')?.[1]?.concat(':') ?? null
   return `${cell.length < 3 ? `${head.columns[at]?.called} ` : ''}${cell}:`
+}
+
+/** Whether a column says where a row belongs or how it is called, and nothing of what it is. */
+export const isBeside = (head: Head | null, column: number): boolean => {
+  const { isGroup = false, isCode = false } = head?.columns[column] ?? {}
+  return isGroup || isCode
 }
 
 /** A row as a line of a list: its amount, then its name, then any other amount. A share of the whole beside an amount says nothing more. */
 export function lineOf(cells: readonly string[], head: Head | null): string {
-  const isOther = (i: number): boolean => head?.columns[i]?.isGroup ?? false
-  const name = cells.find((c, i) => !isAmount(c) && !isOther(i)) ?? ''
+  const name = cells.find((c, i) => !isAmount(c) && !isBeside(head, i)) ?? ''
   const at = head?.columns.findIndex((c) => c.isAmount) ?? -1
   const amount =
-    (at >= 0 ? cells[at] : undefined) ?? cells.find((c, i) => isAmount(c) && !isOther(i) && !/%\s*$/.test(c)) ?? ''
+    (at >= 0 ? cells[at] : undefined) ??
+    cells.find((c, i) => isAmount(c) && !isBeside(head, i) && !/%\s*$/.test(c)) ??
+    ''
   if (amount === '') return cells.join(' ')
   const under = (is: 'isUnit' | 'isNote'): string => cells[head?.columns.findIndex((c) => c[is]) ?? -1] ?? ''
   const unit = /[a-z]/i.test(amount) ? '' : head?.columns[at]?.unit || under('isUnit')
