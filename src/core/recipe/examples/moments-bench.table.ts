@@ -71,4 +71,32 @@ export const benchMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'a base that something is poured into lies under nothing; the ingredients of a syrup go in together',
+    'For the caramel base:\n• 240 ml heavy cream\n• 70 g unsalted butter\n• 6 g fine salt\n\nFor the sugar syrup:\n• 300 g granulated sugar\n• 80 g light corn syrup\n• 60 ml water',
+    'Step 1. In a small saucepan, heat the cream, butter and salt until just simmering.\nStep 2. In a heavy saucepan, combine the syrup ingredients. Boil until it turns light amber, 6–8 minutes.\nStep 3. Carefully pour in the cream mixture (it will bubble up!). Cook, stirring, until it reaches 120°C.\nStep 4. Pour into the pan.',
+    120,
+    [
+      /^ready \+ sugar 300, corn-syrup 80, water 60: .*combine the syrup/,
+      /^colour 168: Boil/,
+      /^ready \+ cream-36 \d+, butter 70, salt 6: Pour in/,
+      /^target: Cook/,
+      /^ready → out: Pour into the pan/,
+    ],
+  ],
+  [
+    'at a heat with its sign alone',
+    '1200 g caster sugar\n600 g glucose syrup\n360 g water\n1100 g peanuts\n24 g bicarb',
+    'caster glucose water to the boil, lid 3 mins, lid off\n@118 peanuts in, keep it moving\n@150 off\nbicarb, stir fast 10 s\npour on oiled trays',
+    150,
+    [
+      /^ready \+ caster-sugar 1200, glucose-42 600, water 360: /,
+      /^boil: /,
+      /^after 180: /,
+      /^rises 118 \+ peanuts 1100: At 118° peanuts in/,
+      /^target: Cook to 150°/,
+      /^ready \+ soda 24: Bicarb/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

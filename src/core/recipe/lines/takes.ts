@@ -23,7 +23,8 @@ export function takesHeaded(sentence: string, { heading }: Written): boolean {
   if (words.length === 0 || isMark(heading as string)) return false
   const called = `(?:all )?(?:the )?(?:warm(?:ed)? )?${words.join('\\W+')}\\b${AS_WHOLE}`
   return new RegExp(
-    `^${called} ?(?:$|to \\d|on\\b)|\\b(?:(?:beat|boil|cook|heat|melt|whip|whisk)(?:p?ing)?|bring|make|mix|add|combine|then|everything(?: (?:for|from|in|of))?|(?:put|place|tip|stir)(?= (?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|paddle|stir|work) in|(?:lay|place|put(?: in)?|spoon)(?= (?:the )?(?:centre|filling|fizz|sherbet)\\b)|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
+    // "combine the syrup ingredients", of what stands under "sugar syrup"
+    `^${called} ?(?:$|to \\d|on\\b)|\\b${words.at(-1)}(?<!\\b(?:component|group|layer|part|phase|stage)) ingredients\\b|\\b(?:(?:beat|boil|cook|heat|melt|whip|whisk)(?:p?ing)?|bring|make|mix|add|combine|then|everything(?: (?:for|from|in|of))?|(?:put|place|tip|stir)(?= (?:all )?(?:the )?[\\w ]{3,30} ingredients\\b)|(?:beat|fold|knead|mix|paddle|stir|work) in|(?:lay|place|put(?: in)?|spoon)(?= (?:the )?(?:centre|filling|fizz|sherbet)\\b)|(?:coat|cover|dust|fill|roll|sprinkle|top|toss)\\b.{0,20}? ?(?:with|in)) ${called}`,
     'iu',
   ).test(sentence)
 }

@@ -666,6 +666,16 @@ describe('parts by their names', () => {
     expect(caramel?.formula.steps.at(-1)?.handwork).toEqual({ kind: 'bake', celsius: 180 })
   })
 
+  it('are made alike where the method is told for each, but for what is told of one alone', () => {
+    const { formula } = read(
+      'Boiled sweets\n\nRhubarb: 250 g sugar, 80 g corn syrup, 80 ml water, 2 g tartaric acid\nCustard: 250 g sugar, 80 g corn syrup, 80 ml water, 2 g vanilla\n\nFor each: dissolve the sugar in the water and syrup, boil to 148 °C. Add acid (rhubarb only) and vanilla. Pour on separate oiled slabs. Fold each to a rope.',
+    )
+    expect(partsOf(formula).map((p) => [p.label, p.formula.target?.celsius])).toEqual([
+      ['Rhubarb', 148],
+      ['Custard', 148],
+    ])
+  })
+
   it('is told of after its name in a row of the method, and a base that is pressed is made there', () => {
     const { formula } = read(
       'Bars\n\nFor the base: 200 g crushed crackers, 90 g melted butter\nFor the toffee: 150 g light brown sugar, 150 g butter, 400 g condensed milk\n\nBase. Crush the crackers, stir in the melted butter, press into a lined 20 cm tin.\nToffee. Melt the butter and sugar together. Add the condensed milk, boil to 112 °C, stirring. Spread over the base.',

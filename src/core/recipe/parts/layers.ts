@@ -30,6 +30,9 @@ import { type Layer, ONTO_LAYER, sharedOut, toldOf } from './shared-out'
 /** ◊ What only layers are called, and what only bases are made of. */
 const LAYER =
   /\b(?:base|crust|shortbread|shortcake|biscuit|sponge|topping|filling|glaze|coating|ganache|layer|icing|frosting)s?\b/i
+/** What only begins a sweet is called a base as well: it is a layer where the method speaks of one. */
+const ONLY_BASE = /^(?!.*\b(?:crust|shortbread|biscuit|sponge|layer)s?\b).*\S base\b/i
+const BASE = /\bbase\b(?! of the (?:pan|pot))/i
 /** What is put around it is a sweet of its own: a caramel, and no shell that it is laid into. */
 const CENTRE = /\bcent(?:er|re)\b/i
 /** What is a sweet by itself: told of apart, two of them are made apart. */
@@ -59,9 +62,10 @@ export function layersIn({ list, method }: Pick<SplitRecipe, 'list' | 'method'>)
   if (layers.filter((l) => !isMark(l.heading) && isBoiledApart(l, method)).length > 1 || areTwins(layers)) return layers
   if (layers.every((l) => SWEET.test(l.heading) && toldOf(l, method).length > 0)) return layers
   if (layers.some((l) => CENTRE.test(l.heading)) && layers.some((l) => SWEET.test(l.heading))) return layers
-  return layers.some((l) => (LAYER.test(l.heading) && !isFinish(l)) || l.lines.some((line) => BAKED.test(line)))
-    ? layers
-    : null
+  // "the caramel base", which something is poured into, lies under nothing
+  const told = method.flatMap((m) => m.lines).join(' ')
+  const isLayer = ({ heading }: Layer): boolean => LAYER.test(heading) && (!ONLY_BASE.test(heading) || BASE.test(told))
+  return layers.some((l) => (isLayer(l) && !isFinish(l)) || l.lines.some((line) => BAKED.test(line))) ? layers : null
 }
 
 /** ◊ Lists that have so many lines in common are two boils of nearly the same: nobody lists one pot's sugar, milk and butter twice. */

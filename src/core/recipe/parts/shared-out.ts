@@ -14,7 +14,8 @@ import { bare } from '../text/unmarked'
 export type Layer = Headed & { readonly heading: string }
 
 /** What is said of all parts alike: "make each half the same way", "for each layer boil …". */
-const OF_EACH = /\b(?:each|both)\b.{0,12}\b(?:half|halves|batch(?:es)?|layers?|parts?|colou?rs?|flavou?rs?)\b/i
+const OF_EACH =
+  /\b(?:each|both)\b.{0,12}\b(?:half|halves|batch(?:es)?|layers?|parts?|colou?rs?|flavou?rs?)\b|^for (?:each|both)(?=[:,]| (?:one|of (?:them|these)))/i
 
 /** What the method tells of what stands under a heading alone: under the same heading again, or after it and a colon. */
 export const toldOf = ({ heading }: Layer, method: readonly Headed[]): readonly string[] =>
@@ -94,7 +95,8 @@ export function sharedOut(
         continue
       }
       ofAll ||= OF_EACH.test(sentence)
-      const about = sentence.replace(ONTO_LAYER, '')
+      // "add the acid (rhubarb only)" goes on for both
+      const about = sentence.replace(ONTO_LAYER, '').replace(/\([^()]*\)/g, ' ')
       // "dark chocolate" is no white one, though that is called chocolate as well
       const saysOf = ({ full, names }: Written): number => (mentions(about, full) ? 2 : mentions(about, names) ? 1 : 0)
       // "melt the remaining chips": of the part whose list shares them out

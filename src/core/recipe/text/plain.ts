@@ -228,6 +228,8 @@ const TIGHT_DASH = /^[ \t]*[-–](?=\p{L})/gmu
 /** "Phase 1   egg albumen 8 g": a mark set apart by spaces. */
 const SPACED_MARK = /^([ \t]*(?:group|part|phase|stage) [A-H\d])[ \t]{2,}(?=[\p{L}\d])/gimu
 
+/** "@118 peanuts in" */
+const AT_SIGN = /^([ \t]*)@[ \t]?(?=\d)/gm
 /** "(1/4 oz ea.)" */
 const EACH_SHORT = /(?<=\d ?(?:oz|g|ml)\.? )ea\b\.?/g
 
@@ -292,6 +294,7 @@ const asTyped = (text: string): string =>
     .replace(LEAVES, '$2 $3 $4 $1')
     .replace(TIGHT_DASH, '$& ')
     .replace(ENVELOPE, 'envelope')
+    .replace(AT_SIGN, '$1At ')
     .replace(EACH_SHORT, 'each')
     .replace(POINTED_UNIT, '$1')
     .replace(POINTED_GRAMS, '$1')

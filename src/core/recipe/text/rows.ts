@@ -258,6 +258,9 @@ function inSeveral(piece: string): string[] {
   return several.every(isLine) ? several : [piece]
 }
 
+/** "To finish: smoked salt": a heading, and what nobody says how much of. */
+const FINISHED_WITH = /^(to (?:coat|decorate|dust|finish|garnish|roll|serve)): (\p{L}[\p{L}, ’'-]{2,60})$/iu
+
 /** "60 g icing sugar + 60 g cornflour, sifted together" */
 const withPlus = (piece: string): string[] => inTwo(piece.replace(/\s+\+\s+(?=[\d¼½¾⅓⅔])/g, ' and '))
 
@@ -267,6 +270,8 @@ export function inOneRow(row: string): string[] {
     /^(?:(?:for (?:about )?\d+|ingredients|ingr(?:eds?)?\.?|needs?|shopping list|(?:what )?you(?:[’']ll| will)? need)\s*:|you[’']ll need(?= \d))\s+/i,
     '',
   )
+  const [, last, goods] = FINISHED_WITH.exec(bare(line)) ?? []
+  if (last && goods) return [`${last}:`, ...goods.split(/,\s+|\s+and\s+/), ROW_ENDS]
   // "• Phase 1: cream 800 g, coffee 40 g"
   const marked = BULLET.test(line) && HEADED_ROW.test(bare(line)) ? inOneRow(bare(line)) : []
   if (marked.length > 1 && marked[0]?.endsWith(':')) return marked
@@ -403,7 +408,7 @@ export const tells = (line: string): boolean => {
 }
 /** "Sugar glucose water 155C", "butter salt in, stir", "between mats roll 3 mm", "sugar + water in a pot, stir" */
 const IN_SHORT =
-  /^(?:\p{L}+ ){1,5}(?:[1-3]\d\d ?°?[CF]$|in$|in, \p{L})|^[\p{L}+/ ]{3,40} to [1-3]\d\d\b|^(?:deposit(?:ing)?|wait) |^between (?:mats|papers?|sheets|silpats?)\b|^[^\d.:]{3,60} in(?:to)? (?:an? |the )?(?:\p{L}+ ){0,2}(?:kettle|pan|pot|saucepan)(?=$|[,;.])/iu
+  /^(?:\p{L}+ ){1,5}(?:[1-3]\d\d ?°?[CF]$|in$|in, \p{L})|^[\p{L}+/ ]{3,40} to (?:[1-3]\d\d\b|(?:an? |the )?boil\b)|^at [1-3]\d\d\b|^(?:deposit(?:ing)?|wait) |^between (?:mats|papers?|sheets|silpats?)\b|^[^\d.:]{3,60} in(?:to)? (?:an? |the )?(?:\p{L}+ ){0,2}(?:kettle|pan|pot|saucepan)(?=$|[,;.])/iu
 const TOLD =
   /^(?:break|chill|continue|dust|leave|let|set|snap|spread|store|take|temper|toss|wrap|slice|smash|turn|when|once)\b/i
 /** "200 g sugar", and not "8 inch pan". */

@@ -551,6 +551,12 @@ describe('a list of bare numbers', () => {
     expect(asksOf('Chews\n\n3 egg whites\n2 lemons\n12 sheets\n8 apples\n\nCook all to 121 °C. Pour.')).toEqual([])
   })
 
+  it('is asked for the rest of it, where one line alone is in kilograms', () => {
+    const some = 'Brittle\n\n1.2kg caster\n600 corn syrup\n360 water\n80 butter\n\nCook all to 150 °C. Pour.'
+    expect(asksOf(some)).toEqual(['600 corn syrup'])
+    expect(gramsIn(some, { weights: 'g' })).toEqual([1200, 600, 360, 80])
+  })
+
   it('is none where a line has a unit, or the text says one of all', () => {
     expect(asksOf(NOTES.replace('Water 120', 'Water 120 g'))).toEqual([])
     for (const [said, grams] of [

@@ -60,11 +60,15 @@ function weighedFirst(rows: readonly string[]): string[] {
   return first.length >= FEWEST_BARE ? first : []
 }
 
+const BEGINS_GRAMS = /^\d[\d.,]* ?k?g\b/i
+
 /** The first of the rows of a list whose numbers have no unit, where none of it has one; null for any other. */
 export function bareIn(rows: readonly string[]): string | null {
   const first = weighedFirst(rows)
   const bare = first.length > 0 ? first : rows.filter(isBare)
-  const isOfUnit = (row: string): boolean => !COUNTED.test(row) && (ENDS_WITH_AMOUNT.test(row) || isAmountOf(row))
+  // "1.2 kg caster, 600 glucose": what has a unit leaves it open of the others
+  const isOfUnit = (row: string): boolean =>
+    !COUNTED.test(row) && !BEGINS_GRAMS.test(row) && (ENDS_WITH_AMOUNT.test(row) || isAmountOf(row))
   return bare.length >= FEWEST_BARE && !rows.slice(1).some(isOfUnit) ? (bare[0] ?? null) : null
 }
 
