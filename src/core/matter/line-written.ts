@@ -16,7 +16,7 @@ const SPELLED: readonly (readonly [said: RegExp, written: string])[] = [
   [/^([\d¼½¾⅓⅔][^,–]*\p{L})\s+(?:--|–)\s+(?=\p{Ll})/u, '$1, '],
   // "1 tsp soda", "soda 8 g": what is weighed so finely is no drink
   [
-    /^((?:(?:[\d¼½¾⅓⅔][\d\s/.,¼½¾⅓⅔-]*|a )(?:g|teaspoons?|tsps?|t)|(?:a |1 )?pinch)\.?(?: of)?) soda(?=$|[\s,(])(?! water)/i,
+    /^((?:(?:[\d¼½¾⅓⅔][\d\s/.,¼½¾⅓⅔-]*|a )(?:g|teaspoons?|tsps?|t)|(?:a |1 )?pinch|half a teaspoon)\.?(?: of)?) soda(?=$|[\s,(])(?! water)/i,
     '$1 baking soda',
   ],
   [/^soda(?=:? \d{1,3}(?:[.,]\d+)? ?(?:g|tsps?)\b)/i, 'baking soda'],

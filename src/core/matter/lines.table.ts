@@ -462,6 +462,7 @@ Sheet gelatine 18 g (bloomed in cold water) => gelatin-gold 18
 1/2 t. soda, sifted => soda 2.3
 soda 8 g => soda 8
 pinch soda => soda 0.3
+half a teaspoon of soda => soda 2.3
 1 cup soda => ask
 1 tsp bicarbonate of soda => soda 4.6
 1 tsp. bicarb => soda 4.6

@@ -234,7 +234,7 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
     'whole wheat flour',
     'white flour',
   ],
-  'rice-paper': ['rice paper', 'wafer paper'],
+  'rice-paper': ['rice paper', 'wafer paper', 'wafer sheets', 'sheets of wafer'],
   'lemon-juice': ['juice of a lemon'],
   'lime-juice': ['juice of a lime'],
   'orange-juice': ['juice of an orange'],

@@ -35,6 +35,8 @@ const HEATED =
 const COMBINES = /^(?:put|place|combine|mix)\b/i
 /** "Combine the cream, milk and malt: bring to 80°" */
 const PUT_ON = /^(?:blend|combine|mix|place|pur[ée]e|put|whisk)\b.*\b(?:bring|heat|scald|warm)\b/i
+/** "Heat to 70°": no sugar boils at that. */
+const WARMED_TO = /^(?:bring|heat|warm) (?:it )?to (?:about )?[4-9]\d\b/i
 /** "… and keep warm", "set it by the stove", "infuse the rosemary in hot cream" */
 const KEEPS =
   /\b(?:keep|hold) (?:it |them )?(?:warm|hot)$|\band hold$|\b(?:have|keep|leave|park|put|set|stand) (?:it |this |that )?(?:aside|at hand|handy|near(?:by)?|ready|to (?:hand|one side)|(?:beside|by|close to|near|next to) (?:the )?(?:burner|heat|hob|stove))$|^(?:infuse|steep)\b|^(?:the )?(?:cream|milk)\b[^.]*,? (?:infuse|steep)\b/i
@@ -265,7 +267,8 @@ function goesInAt(written: readonly string[], at: number): number {
     )
     if (later >= 0) return later
   }
-  const standsApart = IN_PAN.test(sentence) || OPENS.test(sentence) || PUT_ON.test(sentence)
+  const isThenWarmed = MIXES.test(sentence) && WARMED_TO.test(said[at + 1] ?? '')
+  const standsApart = IN_PAN.test(sentence) || OPENS.test(sentence) || PUT_ON.test(sentence) || isThenWarmed
   if (!warmed && standsApart && !SUGAR.test(sentence)) {
     // "melt the butter in a small pan. Pour in the cream": what goes into that before anything sweet is spoken of
     const sweetAt = said.findIndex((s, i) => i > at && SUGAR.test(s))
@@ -346,7 +349,7 @@ const ADDS = /^add\b/i
 
 /** What is done to something that was warmed apart, before it goes in. */
 const TENDS = new RegExp(
-  `^(?:(?:get|heat|warm|bring) (?:it|this|that)|(?:heat|warm) (?:gently )?(?:until|till)|${TURNS_OFF}|remove|take(?!.* to \\d)|discard|fish out|strain|cover|keep|cool|chill|(?:stir|whisk) (?:until|till) .{0,30}(?:combined|melted|smooth)|${STAYS})\\b`,
+  `^(?:(?:get|heat|warm|bring) (?:it|this|that)|${WARMED_TO.source.slice(1)}|(?:heat|warm) (?:gently )?(?:until|till)|${TURNS_OFF}|remove|take(?!.* to \\d)|discard|fish out|strain|cover|keep|cool|chill|(?:stir|whisk) (?:until|till) .{0,30}(?:combined|melted|smooth)|${STAYS})\\b`,
   'i',
 )
 

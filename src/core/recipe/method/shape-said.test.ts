@@ -156,7 +156,7 @@ describe('a piece', () => {
 describe('so many pieces', () => {
   it('in the line that says how many it makes', () => {
     const said =
-      'Makes 36 | Makes about 36 pieces | Makes: 36 | makes three dozen | Makes about 3 dozen | Yield: 36 pieces | Yields three dozen | Yield = 36 | YIELD: 36 PIECES | about 36 pieces | 36 caramels | (makes 36) | Gives 36 | Gives about 36 pieces | Enough for 36 pieces | Number of pieces: 36 | Pieces: 36 | Quantity: 36 | Makes 35-37 | Makes 34 to 38 pieces | This makes 36 | The recipe makes 36 pieces | Will make 36 | Prep 10 min, makes 36 | Makes 2 lb (36 pieces) | For 36 pieces | Cut. About 36 pieces or 1-3/4 pounds'
+      'Makes 36 | Makes about 36 pieces | Makes: 36 | makes three dozen | Makes about 3 dozen | Yield: 36 pieces | Yields three dozen | Yield = 36 | YIELD: 36 PIECES | about 36 pieces | 36 caramels | (makes 36) | Gives 36 | Gives about 36 pieces | Enough for 36 pieces | Number of pieces: 36 | Pieces: 36 | Quantity: 36 | Makes 35-37 | Makes 34 to 38 pieces | This makes 36 | The recipe makes 36 pieces | Will make 36 | Prep 10 min, makes 36 | Makes 2 lb (36 pieces) | For 36 pieces | Cut. About 36 pieces or 1-3/4 pounds | Cool. 36 1-inch squares or so.'
     expect(wrong(ways(said), (way) => makesIn(way) ?? Number.NaN, 36)).toEqual([])
   })
 

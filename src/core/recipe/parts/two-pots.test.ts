@@ -250,6 +250,18 @@ describe('a recipe of two boils', () => {
     expect(faultsOf(formula)).toEqual([])
   })
 
+  it('has the other pot in “another”, is watched once it is started, and pours after a heat and a colon', () => {
+    const { formula, asks } = readRecipe(
+      'Torrone\n\n300 g honey\n400 g sugar\n100 g corn syrup\n130 g water\n70 g egg whites\n30 g sugar for the whites\n500 g almonds\n\nHoney in a small pot. Sugar, corn syrup and water in another.\nStart the honey. When it reads 120 °C start whipping the whites with the 30 g sugar.\nHoney at 130: pour over the whites, whisk running.\nSyrup to 152: pour in a stream.\nWhip 8 min. Almonds in. Press into a frame.',
+      pantry,
+    )
+    const [honey] = formula.parts ?? []
+    expect([formula.target?.celsius, honey?.formula.target?.celsius]).toEqual([152, 130])
+    expect(honey?.formula.lines.map((l) => l.ingredient)).toEqual(['honey'])
+    expect(honey?.formula.steps.map((s) => s.when.on)).toEqual(['ready', 'ready', 'rises', 'target', 'ready'])
+    expect(asks.map((a) => a.id)).toEqual(['family'])
+  })
+
   it('needs no verb for the other pot: “meanwhile sugar, water to 150”', () => {
     const { formula } = readRecipe(
       'A sweet\n\n250 g honey\n375 g sugar\n110 g water\n60 g egg whites\n300 g almonds\n\nHeat honey to 125. When it gets to 110 start whisking whites. Pour honey on whites. Meanwhile sugar, water to 150. Pour that in as well. Fold in the almonds.',

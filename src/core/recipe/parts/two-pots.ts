@@ -226,17 +226,19 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
   )
   if (called === undefined || !hasSecond || !isSweet) return null
 
+  /** "Start the honey" */
+  const starts = new RegExp(`^(?:begin|light|put on|start)(?: with)? (?:the )?${called}$`, 'i')
   // "when the honey is at 118°" is said of the pot the honey is in, wherever it stands; "when it is", right after
   const isOfFirst = (s: string, i: number): boolean =>
     mentions(WATCHES.test(s) ? (s.split(THEN_DOES)[0] as string) : (WATCHED_LAST.exec(s)?.[0] ?? ''), [called]) ||
     (WATCHES.test(s) &&
-      pots.first.at(-1) === i - 1 &&
+      (pots.first.at(-1) === i - 1 || starts.test(piece.said[i - 1] ?? '')) &&
       /^\w+(?: soon as)? it\b|^(?:(?:once|when) )?at (?:about )?\d/i.test(s))
-  // "in a second pan heat the honey", some sentences before how far
+  // "in a second pan heat the honey", some sentences before how far, "start the honey"
   const setsOut = piece.said.flatMap((s, i) =>
     i < (pots.first[0] as number) &&
     !pots.second.includes(i) &&
-    POT.test(s) &&
+    (POT.test(s) || starts.test(s)) &&
     !heatIn(s) &&
     mentions(s, [called]) &&
     !written.some((w, k) => !isFirst[k] && mentions(s, w.names))

@@ -27,7 +27,7 @@ const SAID = new RegExp(
 const UP =
   /\b(?:turn(?: the (?:heat|flame))?(?: back)? up|raise|increase|crank)\b.{0,14}\b(?:heat|flame)?|\bup the (?:heat|flame)\b/i
 const DOWN =
-  /\b(?:turn(?: the (?:heat|flame))? down|reduce|lower)\b.{0,14}\b(?:heat|flame)\b|\bturn the (?:heat|flame) (?:right |well |all the way )?down\b/i
+  /\b(?:turn(?: the (?:heat|flame))? down|reduce|lower)\b.{0,14}\b(?:heat|flame)\b|\bturn the (?:heat|flame) (?:right |well |all the way )?down\b|\bturn (?:it )?(?:back |right )?down\b(?! (?:the )?(?:corners|edges|ends|paper|sides))/i
 /** "Turn up and let it bubble", where nothing is said of the heat. */
 const TURNED_UP = /\bturn (?:it )?(?:back |right )?up\b(?! (?:the )?(?:corners|edges|ends|paper|sides))/i
 /** "Turn the heat right down" */

@@ -306,7 +306,7 @@ export function warmthIn(sentence: string, names: readonly string[]): number {
 
 /** Whether a sentence speaks of a pot beside the first. */
 export const inOtherPot = (s: string): boolean =>
-  /\b(?:another|second|separate|other|clean|larger|bigger)\s+(?:\w+\s+)?(?:one|pan|pot|saucepan)\b|\bhoney separately\b|^separately\b/i.test(
+  /\b(?:another|second|separate|other|clean|larger|bigger)\s+(?:\w+\s+)?(?:one|pan|pot|saucepan)\b|\bin another(?=$|[,;.])|\bhoney separately\b|^separately\b/i.test(
     s,
   )
 

@@ -5,7 +5,7 @@ import { HEAD_BARE, looksLikeMethod, tells } from './rows'
 import { BULLET, hasAmount } from './unmarked'
 
 export const HEAD_LIST =
-  /^(?:(?:the )?(?:ingredients|ingr(?:eds?)?\.?)(?: list| for [\w ]{2,30})?(?:\s*\([^)]*\)|\s*[–—-]\s*makes? .{1,30})?|(?:what )?you(?:(?:'|’)?ll| will)? need|(?:formula|formulation)(?: \([^)]*\))?|shopping list|gather|measure|weigh(?: out)?)\s*[:.]?$/i
+  /^(?:(?:the )?(?:ingredients|ingr(?:eds?)?\.?)(?: list| for [\w ]{2,30})?(?:\s*\([^)]*\)|\s*[–—-]\s*makes? .{1,30})?|(?:what )?you(?:(?:'|’)?ll| will)? need|(?:formula|formulation)(?: \([^)]*\))?|shopping list|(?:per|for (?:each|one|1)) (?:batch|slab|tin|tray)|gather|measure|weigh(?: out)?)\s*[:.]?$/i
 export const HEAD_METHOD =
   /^(?:(?:the )?(?:[\p{L}-]+ ){0,2}method|directions?|instructions?|m\. ?o\.|preparation|process|procedure|steps?|do|how(?: to)?|what (?:to|you) do|let['’]s (?:cook|get \p{L}+|make)(?: it)?|how to make(?: it)?|to make(?: [\p{L}'’-]+){0,5})\s*[:.]?$/iu
 /** "FONDANT" */

@@ -12,7 +12,7 @@ const PIECES =
   /(?:^|[.!]\s+)(?:makes|serves|yields?|servings?)\b.*?\b(\d{1,3})(?:\s*(?:–|-|to)\s*(\d{1,3}))? (?:\p{L}+ )?(?:pieces|squares|candies|sweets|caramels|bars|balls)\b/iu
 /** "Cut into squares. About 36 pieces." */
 const ABOUT_PIECES =
-  /(?:^|[.!]\s+)(?:about )?(\d{1,3}) (?:pieces|squares|candies|sweets|caramels|bars|balls|lolli(?:pop|e)s)(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?\.?$/i
+  /(?:^|[.!]\s+)(?:about )?(\d{1,3}) (?:[\d¼½¾]+-inch )?(?:pieces|squares|candies|sweets|caramels|bars|balls|lolli(?:pop|e)s)(?: or so)?(?: or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?\.?$/i
 /** "Spoon into cups. About 60.", "~24" */
 const LAST_PIECES = /(?:[.!]\s+(?:(?:about|approx\w*\.?) |[~≈] ?)|^[~≈] ?)(\d{2})\.?$/i
 /** "Makes 2 x 250 ml jars": what it is filled into, however many pieces that are. */

@@ -47,7 +47,14 @@ const isParted = (row: string, next: string): boolean => PARTED.test(row.trimEnd
 function goesOn(row: string, next: string, width: number, prose: number): boolean {
   const text = row.trimEnd()
   // shorthand is a row of its own, however wide
-  if (!text || !next.trim() || BEGINS.test(next) || ARROW.test(text) || (IS_LINE.test(text) && IS_LINE.test(next)))
+  if (
+    !text ||
+    !next.trim() ||
+    BEGINS.test(next) ||
+    ARROW.test(text) ||
+    HEADS.test(text) ||
+    (IS_LINE.test(text) && IS_LINE.test(next))
+  )
     return false
   if (isParted(text, next)) return true
   const isFull = reach(row, next) > width
@@ -57,6 +64,8 @@ function goesOn(row: string, next: string, width: number, prose: number): boolea
   return isFull && (ENDS.test(text) ? !IS_LINE.test(next) : isProse && BEGINS_OTHER.test(next))
 }
 
+/** "Ingr. (for 48 cups, 12 g of caramel each)" */
+const HEADS = /^\s*ingr(?:edients?|eds?)?\.?\s*\([^)]*\)\s*:?$/i
 const WAITS = /^\s*(?:leave|let|rest|wait)\b/i
 
 /** ◊ Where most rows begin small, as in notes, so many have to go on before any does. */

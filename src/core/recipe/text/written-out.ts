@@ -124,6 +124,14 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/(?<!\p{L})d[ée]cui(?:re|s)(?!\p{L})/giu, 'Decook'],
   // "149 and out"
   [/(?<=\d ?°? ?[CF]?) and out(?=[,.;]|$)/gi, ', pour out'],
+  // "To 112, butter in, to 114"
+  [/(?<=^|[.;]\s+)to (1\d\d(?: ?°? ?[CF]\b)?), (?=\p{L}[^,.;]* in\b)/gimu, 'Cook to $1, '],
+  [/(\p{L} in), to (?=1\d\d\b)/giu, '$1, cook to '],
+  // "Honey at 130: pour over the whites"
+  ...['honey', 'sugar', 'syrup'].map((of): readonly [RegExp, string] => [
+    new RegExp(`(?<=^|[.;]\\s+)(?:the )?${of} (?:at|to) (1\\d\\d(?: ?°? ?[CF]\\b)?): pour (?=in\\b|on|over)`, 'gim'),
+    `Boil the ${of} to $1. Pour the ${of} `,
+  ]),
   // "wet an 18 cm tin, pour in": into that
   [
     /\b((?:butter|dampen|dust|grease|line|oil|rinse|wet) (?:an? |the )[^,.;]{0,30}\b(?:dish|frame|mould|pan|tin|tray)),? (?:and )?pour in(?=$|[,.;])/gi,
