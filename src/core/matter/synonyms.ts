@@ -422,6 +422,8 @@ export const synonyms: Readonly<Record<string, readonly string[]>> = {
   brandy: ['cognac', 'kirsch', 'calvados', 'armagnac'],
   liqueur: ['orange liqueur', 'coffee liqueur'],
   spice: [
+    'liquorice powder',
+    'licorice powder',
     'saffron',
     'saffron threads',
     'saffron strands',

@@ -144,4 +144,17 @@ export const benchMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'a dash and the sign of a heat; a sheet that it is poured onto after an arrow',
+    '250 g butter\n250 g sugar\n30 g water\n60 g cocoa nibs',
+    'Butter, sugar and water in a pan, stir all the time.\n– @ 138 add nibs\n– @ 149 → sheet, roll thin between two mats\n– score after 2 min',
+    149,
+    [
+      /^ready \+ butter 250, sugar 250, water 30: Butter/,
+      /^rises 138 \+ cacao-nibs 60: At 138° add nibs/,
+      /^target: Cook to 149°/,
+      /^ready → out: Pour onto sheet/,
+      /^after 120: Score/,
+    ],
+  ],
 ]

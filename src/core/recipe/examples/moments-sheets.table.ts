@@ -37,7 +37,7 @@ export const sheetMoments: readonly Moment[] = [
     'Cook part 1 to 125 °C. Cook part 2 to 145 °C in a second pot. Whip part 3 when the honey is at 110 °C. Pour honey, beat 2 min; pour syrup, beat 6 min. Nuts in at 60 °C. Frame between rice paper.',
     145,
     [
-      /^ready \+ sugar 500, water 150, glucose-42 100: Cook Sugar,/,
+      /^ready \+ sugar 500, water 150, glucose-42 100: Cook sugar,/,
       /^target: Cook Sugar,/,
       /^word: Pour honey/,
       /^after 120 \+ egg-white-powder 10, water 60, sugar 20: Beat 2/,

@@ -686,7 +686,7 @@ export const shortMoments: readonly Moment[] = [
     [
       /^ready \+ honey 600, water 60: Honey/,
       /^target: Honey/,
-      /^ready \+ egg-white 120, sugar 60: Pour Honey.* over/,
+      /^ready \+ egg-white 120, sugar 60: Pour honey.* over/,
       /^ready \+ almonds 800, pistachios 100: Almonds/,
       /^ready → out: Press/,
     ],

@@ -1,7 +1,7 @@
 /** Headings that are only marks, "A" or "Part 1", by which the method calls what stands beneath them. */
 
 import { typedName } from '../../formula/called'
-import { capital } from '../../formula/sentence'
+import { capital, uncapital } from '../../formula/sentence'
 import { MARKED } from './marks'
 import type { Headed } from './split'
 import { bare } from './unmarked'
@@ -41,7 +41,7 @@ export function withNames(told: readonly string[], list: readonly Headed[]): str
     return [
       {
         said: new RegExp(`(?:(?<=\\w,? )${opens})${called}`, letter === undefined ? 'gi' : 'g'),
-        names: lines.map(calledIn),
+        names: lines.map((row) => uncapital(calledIn(row))),
       },
     ]
   })

@@ -229,7 +229,7 @@ const TIGHT_DASH = /^[ \t]*[-–](?=\p{L})/gmu
 const SPACED_MARK = /^([ \t]*(?:group|part|phase|stage) [A-H\d])[ \t]{2,}(?=[\p{L}\d])/gimu
 
 /** "@118 peanuts in" */
-const AT_SIGN = /^([ \t]*)@[ \t]?(?=\d)/gm
+const AT_SIGN = /^([ \t]*(?:(?:[-–—•*]+|\d{1,2}[.)])[ \t]*)?)@[ \t]?(?=\d)/gm
 /** "(1/4 oz ea.)" */
 const EACH_SHORT = /(?<=\d ?(?:oz|g|ml)\.? )ea\b\.?/g
 

@@ -146,6 +146,8 @@ function neededSaid(sentence: string): string[] {
   const things = sentence.replace(NEEDS, '').replace(/\.$/, '').replace(NOTHING_ELSE, '').replace(ALSO, '')
   const named = things.split(/,\s+(?:and\s+)?(?![^(]*\))/)
   const turned = named.map((thing) => thing.replace(AMOUNT_AFTER, '$2 $1'))
+  const apart = things.split(/;\s+/)
+  if (apart.length >= FEWEST_NEEDED.unsaid) return apart
   if (turned.filter((thing, i) => thing !== named[i]).length >= MOST_OF * named.length) return turned
   return things.split(NEXT_SAID).flatMap((piece) => piece.split(RUN_ON[0]))
 }

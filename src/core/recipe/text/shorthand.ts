@@ -13,7 +13,7 @@ const BEGINS_ARROW = new RegExp(`^${ARROW.source}`)
 const MARK = /^(\s*(?:[-–*•·]\s+|\d{1,2}[.)/]\s+|\(\d{1,2}\)\s+)?)(?:\+\s+)?(.*)$/s
 /** "135 °C", "back to 118", "about 146°C (6 min)" */
 const TO_HEAT =
-  /^(?:(back|on|up) )?(?:to )?((?:about |around |[~≈] ?)?\d{2,3}(?:[.,]\d)?\s?(?:[°º]|deg|[CF]\b|[–-]\s?\d{2,3}).*|[12]\d{2}(?:,? (?:while )?stirring)?)$/i
+  /^(?:(back|on|up) )?(?:at |to )?((?:about |around |[~≈] ?)?\d{2,3}(?:[.,]\d)?\s?(?:[°º]|deg|[CF]\b|[–-]\s?\d{2,3}).*|[12]\d{2}(?:,? (?:while )?stirring)?)$/i
 /** "Off → seeds" */
 const OFF_THEN = new RegExp(`\\boff(?: (?:the )?heat)?${ARROW.source}`, 'i')
 /** "200 g hot cream → stop" */
@@ -88,7 +88,8 @@ const AT_HEAT = /^\d{2,3} ?[°º] ?[CF]?[:,] \p{L}/u
 /** "Sugar, water, glucose to 155 °C" */
 const COOKED_TO = /^\p{L}[\p{L}, +&/]+ (?:till|to|until) (?:about )?[1-3]\d\d\b/u
 /** "Tin 12x8", "slab": where it is poured. */
-const POURED_ON = /^(?:frame|(?:piping )?bag|jars?|marble|moulds?|silpat|slab|tin|tray)\b(?! (?:in|off|of|on)\b)/i
+const POURED_ON =
+  /^(?:frame|(?:piping )?bag|jars?|marble|mat|moulds?|sheet|silpat|slab|tin|tray)\b(?! (?:in|off|of|on)\b)/i
 /** "Honey 125 °C" */
 const THINGS_AT = /^(\p{L}[\p{L}, +&/]+)(?<!\b(?:about|at|till?|to|until)) ((?:1\d\d|[23]\d\d) ?(?:[°º] ?)?[CF])$/u
 /** "Onto the whites", "over the nuts", "stream, speed 2" */
@@ -100,7 +101,8 @@ function doneWith(words: string): string {
   if (things && heat) return `Cook ${lower(things)} to ${heat}`
   if (ONTO_IT.test(words)) return `Pour ${lower(words)}`
   if (STREAMS.test(words)) return words.replace(STREAMS, 'Stream it in')
-  if (POURED_ON.test(words)) return `Pour ${/^(?:marble|silpat|slab)/i.test(words) ? 'onto' : 'into'} ${lower(words)}`
+  if (POURED_ON.test(words))
+    return `Pour ${/^(?:marble|mat|sheet|silpat|slab)/i.test(words) ? 'onto' : 'into'} ${lower(words)}`
   if (LEAVES.test(words)) return `Leave ${words}`
   if (AT_HEAT.test(words)) return `at ${words}`
   if (COOKED_TO.test(words) && !isTold(words)) return `Cook ${lower(words)}`

@@ -473,6 +473,16 @@ it('a list is what one will need, though it stands in the same row as the name a
   expect([questions, formula.ready]).toEqual([[], undefined])
 })
 
+it('a list is told in one row by semicolons, after the name and before the method', () => {
+  const { formula, asks } = readRecipe(
+    "Maple fudge. 2 cups maple syrup; 1 cup cream; 1 tbsp. corn syrup; 1 cup chopped walnuts; 1 tsp vanilla. Boil first 3 ingredients to soft ball 236 deg. F. Don't stir. Cool to lukewarm (110 F). Add vanilla, beat. When thick, add nuts, pour into buttered 8 in. pan.",
+    pantryOf(),
+  )
+  const first = formula.lines.filter((l) => l.group === formula.steps[0]?.adds)
+  expect(first.map((l) => l.ingredient)).toEqual(['maple-syrup', 'cream-36', 'corn-syrup'])
+  expect([formula.name, asks.map((a) => a.id)]).toEqual(['Maple fudge', ['family']])
+})
+
 it('how a thing of a row is, is no thing of its own', () => {
   const { formula } = readRecipe(
     'Bars\n\nFor the toffee: 397 g tin condensed milk, 150 g light brown sugar, 120 g banana puree, mashed, 150 g butter\n\nBoil it all to 112 °C. Pour.',
