@@ -38,7 +38,7 @@ export const sheetMoments: readonly Moment[] = [
     145,
     [
       /^ready \+ sugar 500, water 150, glucose-42 100: Cook sugar,/,
-      /^target: Cook Sugar,/,
+      /^target: Cook sugar,/,
       /^word: Pour honey/,
       /^after 120 \+ egg-white-powder 10, water 60, sugar 20: Beat 2/,
       /^after 360: Beat 6/,
