@@ -14,6 +14,7 @@ import { readPiece } from './parts/piece'
 import { readTwoPots } from './parts/two-pots'
 import { ofOwnPart } from './text/interleaved'
 import { withNames } from './text/lettered'
+import { withPurpose } from './text/listed'
 import { inGrams } from './text/shares'
 import { splitRecipe } from './text/split'
 import { withoutTitles } from './text/titles'
@@ -28,7 +29,10 @@ function wholeList({ name, list, said }: WrittenPiece, lexicon: Lexicon) {
   const { lines, written } = readLines(list, lexicon)
   return {
     heading: name || 'All of it',
-    lines: [...list.flatMap((s) => s.lines), ...unlistedIn(said, lines, written, lexicon)],
+    lines: [
+      ...list.flatMap((s) => s.lines.map((line) => withPurpose(line, s.heading))),
+      ...unlistedIn(said, lines, written, lexicon),
+    ],
   }
 }
 

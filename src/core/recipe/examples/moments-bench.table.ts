@@ -157,4 +157,32 @@ export const benchMoments: readonly Moment[] = [
       /^after 120: Score/,
     ],
   ],
+  [
+    'nuts on the foil lie there and light nothing; what is watched as it turns into a cloud is not turned out',
+    '227 g salted butter\n250 g sugar\n80 g almonds\n7 g baking soda',
+    'Line a baking sheet with foil. Sprinkle half the almonds over the foil. In a heavy pan melt the butter with the sugar. Cook, stirring, to 149 °C. Off the heat, whisk in the baking soda and watch the syrup turn into a cloud. Pour over the almonds. Sprinkle with the remaining almonds.',
+    149,
+    [
+      /^ready \+ butter-salted 227, sugar 250: In a heavy pan/,
+      /^target: Cook/,
+      /^ready \+ soda 7: Off the heat, whisk/,
+      /^ready \+ almonds 40 → out: Pour over/,
+      /^ready \+ almonds 40: Sprinkle/,
+    ],
+  ],
+  [
+    'a soft ball, and cooked on with fruit until it leaves the sides: it ends there',
+    '600 g sugar\n244 g milk\n450 g pitted dates\n14 g butter\n110 g pecans',
+    'Cook sugar and milk to soft ball, stirring. Add dates & cook, stirring, until the mixture pulls from the sides of the pan. Remove from heat; add butter, beat till cool. Add pecans. Pour onto a damp towel.',
+    Number.NaN,
+    [
+      /^ready \+ sugar 600, milk-whole 244: Cook/,
+      /^rises 11\d(?:\.\d+)?: Cook/,
+      /^ready \+ dried-date 450: Add/,
+      /^target: Cook/,
+      /^ready \+ butter 14: Remove/,
+      /^ready \+ pecans 110: Add/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

@@ -6,7 +6,7 @@ import { shelfOf } from '../../matter/ingredients'
 
 /** "Discard the tea bags", "fish out the bay leaves and the zest": what is taken out again. "Remove the pan from the heat" takes out nothing. */
 const TAKES_OUT =
-  /\b(?:discard|remove|(?:fish|lift|pick|pull|scoop|take) out|squeeze (?:out )?and (?:discard|remove))(?:ing)? ((?:(?!\b(?:from|then|before|with|and (?:add|bring|boil|cook|heat|pour|put|reheat|return|stir|warm|whisk))\b)[^,;.])+)/gi
+  /\b(?:discard|remove|(?:fish|lift|pick|pull|scoop|strain|take) out|squeeze (?:out )?and (?:discard|remove))(?:ing)? ((?:(?!\b(?:from|then|before|with|and (?:add|bring|boil|cook|heat|pour|put|reheat|return|stir|warm|whisk))\b)[^,;.])+)/gi
 const STRAINS =
   /\bstrain(?:ed|ing)?\b|\bthrough an? (?:\w+ )?(?:muslin|sieve|strainer)\b|\bsieve (?:it|out|the (?:cream|milk|water))\b/i
 const STEEPS = /\b(?:infus|macerat|steep)/i

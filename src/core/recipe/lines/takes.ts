@@ -33,7 +33,10 @@ export function takesHeaded(sentence: string, { heading }: Written): boolean {
 export function putsIn(sentence: string, names: readonly string[]): boolean {
   if (GOES_IN.test(sentence)) return mentions(sentence, names)
   const at = sentence.search(PUTS_IN)
-  return at >= 0 && mentions(sentence.slice(at).split(/;|\b(?:until|till|while)\b/i)[0] as string, names)
+  if (at < 0) return false
+  const [goesIn = '', ...seen] = sentence.slice(at).split(/;|\b(?:until|till|while)\b/i)
+  // "stir in the gelatine until dissolved, then the juice"
+  return mentions([goesIn, ...seen.flatMap((s) => /, then (.*)$/i.exec(s)?.[1] ?? [])].join(', '), names)
 }
 
 /** What puts several things together, or is done to what is in the pot. */

@@ -9,6 +9,7 @@ import {
   inOtherPot,
   inOven,
   isGotReady,
+  isReadyByHand,
   OFF_HEAT,
   ONTO_FOAM,
   pours,
@@ -338,6 +339,14 @@ export const inBowl = (sentence: string): boolean =>
 const STAYS = 'leave|let|allow|set aside|stand|rest|infuse|steep'
 const STANDS = new RegExp(`^(?:${STAYS})\\b`, 'i')
 
+/** Sentences of what is made by hand that only get something ready, and the time that then stands. */
+export function readyByHand(said: readonly string[]): ReadonlySet<number> {
+  const ready = new Set<number>()
+  for (const [i, s] of said.entries())
+    if (isReadyByHand(s) || (ready.has(i - 1) && STANDS.test(s) && secondsIn(s) !== null)) ready.add(i)
+  return ready
+}
+
 /** "Melt it in the microwave", once it has bloomed. */
 const MELTS_BLOOMED =
   /^(?:gently )?(?:dissolve|heat|melt|warm) (?:it|the (?:bloomed )?gelatine?)\b.{0,30}\b(?:bain.?marie|microwave|water|bath)\b|^melt (?:it )?at \d\d\b/i
@@ -365,7 +374,7 @@ export interface Beside {
 
 /** "Scatter the almonds on an oiled tray". */
 const ON_TRAY =
-  /^(?:evenly )?(?:divide|scatter|sprinkle|spread|lay|put|place)\b.{3,40}\b(?:between|on|over|in)(?:to)? (?:an? |the )?(?:[\w"″×.-]+ ){0,4}(?:tray|sheet|mat|parchment|paper|slab|marble|bottom|(?:roasting|roll|sheet|baking) (?:pan|tin)s?)\b/i
+  /^(?:evenly )?(?:divide|scatter|sprinkle|spread|lay|put|place)\b.{3,40}\b(?:between|on|over|in)(?:to)? (?:an? |the )?(?:[\w"″×.-]+ ){0,4}(?:tray|sheet|mat|foil|parchment|paper|slab|marble|bottom|(?:roasting|roll|sheet|baking) (?:pan|tin)s?)\b/i
 
 const LAYS_ON_IT =
   /^(?:evenly )?(?:arrange|lay|put|scatter|spread|sprinkle|strew)\b.{3,40}\b(?:in|on|over) (?:it|them)$/i

@@ -153,8 +153,7 @@ const browns = (all: readonly Ends[], last: Ends, said: readonly string[]): Ends
     ({ at, ending }) =>
       ending.by === 'colour' &&
       at > last.at &&
-      last.ending.by === 'heat' &&
-      ending.celsius > last.ending.high &&
+      (last.ending.by === 'drop' || (last.ending.by === 'heat' && ending.celsius > last.ending.high)) &&
       (CARAMELISES.test(said[at] ?? '') || GOES_ON.test(said[at] ?? '')) &&
       staysOn(said, last.at, at),
   )
@@ -165,7 +164,9 @@ const cooksOn = (all: readonly Ends[], last: Ends, said: readonly string[]): End
       at > last.at &&
       (last.ending.by === 'heat'
         ? ending.by === 'drop' || ending.by === 'sign'
-        : last.ending.by === 'sign' && ending.by === 'time' && THEN_ADDS.test(said[last.at] ?? '')) &&
+        : last.ending.by === 'drop'
+          ? ending.by === 'sign'
+          : last.ending.by === 'sign' && ending.by === 'time' && THEN_ADDS.test(said[last.at] ?? '')) &&
       (GOES_ON.test(said[at] ?? '') || (ending.by === 'sign' && STIRRED_UNTIL.test(said[at] ?? ''))) &&
       staysOn(said, last.at, at),
   )

@@ -3,7 +3,8 @@ import { uncapital } from '../../formula/sentence'
 import { heatIn } from '../sentence/heats'
 import { DEGREES } from './only-told'
 
-const FORBIDS = /^(?:(?:you must |please |try )?(?:do )?not|don.?t|never|no (?:more )?stirring)\b/i
+const FORBIDS =
+  /^(?:you (?:must|should)(?:n['’]t| not)\b|(?:you must |please |try )?(?:do )?not|don.?t|never|no (?:more )?stirring)\b/i
 /** "If you have a thermometer it's 150", "118 °C on a sugar thermometer": the same moment in another way. */
 const ALSO = new RegExp(
   `^(?:if you(?:['’]ve| have| are using|['’]re using| use)|(?:${DEGREES} )?on|with|by) (?:an? |the |your )?(?:\\w+ )?thermometer\\b`,

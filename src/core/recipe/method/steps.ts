@@ -32,7 +32,7 @@ import {
 } from '../sentence/flame'
 import { type HeatUnit, heatIn, inCelsiusWords } from '../sentence/heats'
 import { withLids } from '../sentence/lids'
-import { bathes, inOven, isReadyByHand, ONTO_FOAM, pours, putsBack, TURNS_OFF, takesOff } from '../sentence/moves'
+import { bathes, inOven, ONTO_FOAM, pours, putsBack, TURNS_OFF, takesOff } from '../sentence/moves'
 import { isOut, spreadsOnTop, worksIn } from '../sentence/works'
 import { timedFromBoil } from './at-boil'
 import { waitedOnce } from './heat-twice'
@@ -367,10 +367,11 @@ export function readySaid(said: readonly string[], unit: HeatUnit | null): Pick<
 export function plainSteps(
   said: readonly string[],
   name: string,
+  ready: ReadonlySet<number>,
   groupAt: ReadonlyMap<number, string> = new Map(),
 ): Step[] {
   const taken = new Set<string>()
-  const done = said.flatMap((s, at) => (isReadyByHand(s) ? [] : [{ text: s, at }]))
+  const done = said.flatMap((s, at) => (ready.has(at) ? [] : [{ text: s, at }]))
   const steps = done.length > 0 ? done : [{ text: `Make the ${name.toLowerCase()}`, at: 0 }]
   const told = steps.map((s) => s.text)
   return steps.map(({ text, at }, i): Step => {

@@ -666,6 +666,21 @@ describe('parts by their names', () => {
     expect(caramel?.formula.steps.at(-1)?.handwork).toEqual({ kind: 'bake', celsius: 180 })
   })
 
+  it('is made by hand with what stands under the coating around it, and what is soaked is left to stand first', () => {
+    const [gummies] = partsOf(
+      read(
+        'Gummies\n\n300 ml apple juice\n50 g honey\n30 g powdered gelatine\n20 ml lemon juice\nFor the sour coating: 60 g sugar, 8 g citric acid\n\nPour 100 ml of the apple juice into a bowl and sprinkle over the gelatine. Leave 10 min. Warm the rest of the apple juice with the honey to 60 °C; do not boil. Stir in gelatine until dissolved, then lemon juice. Pour into moulds. Toss in the coating.',
+      ).formula,
+    )
+    const of = (say: string) => {
+      const step = gummies?.formula.steps.find((s) => s.say.startsWith(say))
+      return gummies?.formula.lines.filter((l) => l.group === step?.adds).map((l) => l.ingredient)
+    }
+    expect(gummies?.formula.ready?.at(-1)).toBe('Leave 10 min')
+    expect(of('Stir in')).toContain('lemon-juice')
+    expect(of('Toss')).toEqual(['sugar', 'citric-acid'])
+  })
+
   it('are made alike where the method is told for each, but for what is told of one alone', () => {
     const { formula } = read(
       'Boiled sweets\n\nRhubarb: 250 g sugar, 80 g corn syrup, 80 ml water, 2 g tartaric acid\nCustard: 250 g sugar, 80 g corn syrup, 80 ml water, 2 g vanilla\n\nFor each: dissolve the sugar in the water and syrup, boil to 148 °C. Add acid (rhubarb only) and vanilla. Pour on separate oiled slabs. Fold each to a rope.',

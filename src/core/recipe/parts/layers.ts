@@ -9,6 +9,7 @@ import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from '../dr
 import { calledByPurpose, groupIdsAt } from '../lines/groups'
 import { asUsed, ownOf, readLines } from '../lines/lines'
 import { placesOf } from '../lines/places'
+import { readyByHand } from '../method/beside-the-pot'
 import { sentences } from '../method/clauses'
 import { boilsTo, endingOf } from '../method/end'
 import { CUT, isMoulded, MOULD, madeFrom, sharedOf } from '../method/shape'
@@ -17,7 +18,7 @@ import { label } from '../sentence/endings'
 import { handworkSaid } from '../sentence/handwork'
 import { heatIn } from '../sentence/heats'
 import { depthSaid, pieceIn, tinSaid } from '../sentence/lengths'
-import { inOven, isGotReady, isReadyByHand, takesOff } from '../sentence/moves'
+import { inOven, isGotReady, takesOff } from '../sentence/moves'
 import { temperedAsListed } from '../sentence/works'
 import { alike } from '../text/headings'
 import { isMark } from '../text/lettered'
@@ -154,7 +155,7 @@ function unboiled(
 ): Omit<Draft, 'formula'> & { readonly formula: SingleFormula } {
   const { lines, questions, known, written } = readLines(list, lexicon)
   // each line goes in with the first sentence that takes it, and what is got ready with the next
-  const ready = new Set(said.flatMap((s, i) => (isReadyByHand(s) ? [i] : [])))
+  const ready = readyByHand(said)
   const done = said.flatMap((_, i) => (ready.has(i) ? [] : [i]))
   const [first = 0] = done
   // nothing is beside a pot where there is none
@@ -184,7 +185,7 @@ function unboiled(
       said.filter((_, i) => ready.has(i)),
       null,
     ),
-    steps: temperedAsListed(plainSteps(said, name, groupAt), lines),
+    steps: temperedAsListed(plainSteps(said, name, ready, groupAt), lines),
     shape: { kind: 'cut', lengthMm: 25, widthMm: 25, heightMm: LAYER_MM },
     waste: 0.03,
     boils: [],
@@ -329,7 +330,7 @@ function wholeOf(
     }
   })
   const ending = ends.length > 0 || parts.length === 1 ? ends : [endOf(said)]
-  const last = ending.length > 0 ? plainSteps(ending, name) : []
+  const last = ending.length > 0 ? plainSteps(ending, name, readyByHand(ending)) : []
   const steps = [...joins, ...last]
   return {
     version: 1,

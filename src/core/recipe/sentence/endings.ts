@@ -76,7 +76,7 @@ const SHADES: readonly (readonly [RegExp, number, string])[] = [
 const SIGNS: readonly (readonly [RegExp, Sign, string])[] = [
   [/leaves? (?:a |the )?(?:clean |clear )?(?:streak|trail|path|track|line)/i, 'clean-streak', 'a clean streak'],
   [
-    /(?:pull(?:s|ing)?|com(?:es?|ing)|leav(?:es?|ing)) (?:cleanly |clear |clean )?(?:away )?(?:from |off )?the (?:(?:pan['’]s )?(?:sides?|bottom)|pan|pot)\b/i,
+    /(?:pull(?:s|ing)?|com(?:es?|ing)|leav(?:es?|ing)) (?:cleanly |clear |clean )?(?:away )?(?:from |off )?the (?:(?:pan['’]s )?(?:sides?|bottom|base)|pan|pot)\b/i,
     'pulls-from-side',
     'it leaves the sides',
   ],

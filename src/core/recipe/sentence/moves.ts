@@ -231,7 +231,8 @@ const POURS = saidAs(
     /turn (?:it )?on(?:to)? (?:the )?(?:rice paper|wafers?)/,
     /turn (?:it )?on (?:buttered|greased|oiled)/,
     /(?:^|turn (?:it )?)in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared)\b/,
-    /turn (?:it |half (?:of it )?|the (?:rest|other half) )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))/,
+    // and what is watched as it turns into something stays where it is
+    /(?<!\b(?:caramel|it|mixture|sugar|syrup) )turn (?:it |half (?:of it )?|the (?:rest|other half) )?(?:out|into|onto|on an? (?!\w+ (?:heat|burner|oven|mixer)\b))/,
     // the bottom of the pot is scraped while it cooks
     /scrape(?! (?:down )?(?:the )?(?:bottom|base|sides?)\b(?! (?:of the (?:bowl|pan|pot) )?(?:in|on)to\b))/,
     // "tip the seeds in" empties the bowl they are in

@@ -25,6 +25,12 @@ const OUTSIDE =
 const FOR_OUTSIDE = new RegExp(`\\b(?:for|to) (?:the )?(?:${OUTSIDE.source}|roll\\b|topping\\b)`, 'i')
 export const isOutside = ({ heading, purpose }: Pick<Written, 'heading' | 'purpose'>): boolean =>
   purpose !== null || (heading !== null && OUTSIDE.test(heading))
+/** A line of a list with what it stands under, where that is on or around the sweet: "60 g sugar, for coating". */
+export function withPurpose(line: string, heading: string | null): string {
+  const use = OUTSIDE.exec(heading ?? '')?.[0]
+  if (use === undefined || purposeIn(line) !== null) return line
+  return `${line}, ${use.startsWith('to ') ? use : `for ${use}`}`
+}
 /** What it is for, in the words of its line or of what stands over it; null for what is in the sweet. */
 export const purposeOf = (line: Pick<Written, 'heading' | 'purpose'>): string | null =>
   isOutside(line) ? (line.purpose ?? line.heading) : null
