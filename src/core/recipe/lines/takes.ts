@@ -2,7 +2,7 @@
 
 import { mentions } from '../../formula/called'
 import { parseNumber } from '../../quantity/number'
-import { PUTS_IN } from '../method/beside-the-pot'
+import { PUTS_IN } from '../method/made-apart'
 import { isMark } from '../text/lettered'
 import type { Written } from '../text/listed'
 

@@ -19,7 +19,8 @@ import {
   whipsWhites,
   withoutHeat,
 } from '../sentence/moves'
-import { besideIn, SYRUP_IN } from './beside-the-pot'
+import { besideIn } from './beside-the-pot'
+import { SYRUP_IN } from './made-apart'
 import { pasteIn } from './pastes'
 
 /** ◊ Sugar work is pulled between these, °C. */

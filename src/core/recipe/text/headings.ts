@@ -1,7 +1,8 @@
 /** What stands over a list or over a method: what is made there, and whether two headings mean the same. */
 
 import { MARKED } from './marks'
-import { HEAD_BARE, looksLikeMethod, tells } from './rows'
+import { looksLikeMethod, tells } from './row-kinds'
+import { HEAD_BARE } from './rows'
 import { BULLET, hasAmount } from './unmarked'
 
 export const HEAD_LIST =

@@ -13,7 +13,7 @@ import {
   HEAD_METHOD,
   UNWEIGHED,
 } from './headings'
-import { isRowOfList, looksLikeMethod, tells } from './rows'
+import { isRowOfList, looksLikeMethod, tells } from './row-kinds'
 import type { Headed } from './split'
 import { bare, hasAmount } from './unmarked'
 

@@ -1,16 +1,15 @@
-/** Lines of a pasted text: which are rows of a list, which tell what is done, and what stands in one row. */
+/** Several things in one row of a pasted text, each as a row of its own. */
 import { capital } from '../../formula/sentence'
 import { measureAt } from '../../matter/amount'
 import { PARTS_SAID } from '../../quantity/number'
 import { beginsDone, DONE } from '../sentence/endings'
-import { heatIn } from '../sentence/heats'
-import { isGotReady, takesOff } from '../sentence/moves'
 import { charged } from './charged'
 import { FLEETING } from './listed'
 import { MARKED } from './marks'
 import { ofEach, ofOneThing } from './of-one-thing'
 import { ROW_ENDS } from './plain'
-import { BULLET, bare, beginsWithAmount, ENDS_WITH_AMOUNT, hasAmount, NUMBERED } from './unmarked'
+import { isAmountOf, isLine, looksLikeMethod, OF_FRUIT, tells } from './row-kinds'
+import { BULLET, bare, beginsWithAmount, ENDS_WITH_AMOUNT, hasAmount } from './unmarked'
 
 /** "Peanut topping", "To finish", with nothing after it. */
 export const HEAD_BARE =
@@ -23,26 +22,6 @@ const HEADED_ROW = new RegExp(
   `^(?:(?:layer|part|phase|stage|step) \\d\\s*[:–—-]\\s*)?((?:for the |for \\d+ )?[\\p{L} '’-]{3,40}(?: \\([\\p{L} -]{3,20}\\))?(?=:)|${A_MARK}(?=:)|[A-H](?=[:.)] ))[:.)]\\s+(.+)$`,
   'iu',
 )
-
-/** Whether a piece of a row is an amount of something. */
-export function isLine(piece: string): boolean {
-  if (NO_AMOUNT.test(bare(piece))) return false
-  if (STICKS.test(bare(piece))) return true
-  const measure = measureAt(bare(piece), [])
-  return (
-    (measure !== null && /\p{L}{3}/u.test(measure.rest)) || OF_FRUIT.test(bare(piece)) || OF_BUTTER.test(bare(piece))
-  )
-}
-/** "8 lolly sticks", of a list that goes on with them. */
-const STICKS = /^\d+ (?:\p{L}+ )?sticks$/iu
-/** "24 h, guillotine", "sheet 15 mm": a time or a size is no amount. */
-const NO_AMOUNT = /^(?:\p{L}+ )?\d+\s?(?:deg(?:rees?)?|h|hrs?|hours?|mins?|minutes?|days?|mm)\b/iu
-/** "Juice of half a lemon" */
-const OF_FRUIT =
-  /^(?:the )?seeds (?:of|from) (?:\d|½|half|an?|one|two)\b|^(?:the )?(?:grated |finely grated )?(?:juice|zest|rind|peel)(?: and (?:juice|zest|rind|peel))? (?:of (?:\d|[¼½¾]|half|an?|one|two)\b|(?:of )?\d (?:large |small )?(?:grapefruit|lemon|lime|orange)s?\b)/i
-/** "Small piece of butter", "butter the size of a walnut" */
-const OF_BUTTER =
-  /^(?:(?:an? )?(?:good |large |small |tiny )?(?:(?:dab|piece|lump|knob|walnut) of|(?:handful|splash|sprig|squeeze)(?: of)?) \p{L}|butter (?:the )?size of\b|(?:an? )?few (?:drops|grains) (?:of )?\p{L})/iu
 
 /** How an amount begins that is no figure. */
 const IN_WORDS = [
@@ -390,38 +369,6 @@ export function inOneRow(row: string): string[] {
   if (alone || !pieces.every(isLine)) return [line]
   return heading === undefined ? lines : [`${heading}:`, ...lines, ROW_ENDS]
 }
-
-/** ◊ A sentence of method is longer than a line of the list, or ends as sentences do. */
-export const looksLikeMethod = (line: string): boolean =>
-  line.length > 90 ||
-  (/[.!]$/.test(line) &&
-    !(BULLET.test(line) && ENDS_WITH_AMOUNT.test(line)) &&
-    (line.split(' ').length > 5 || isGotReady(bare(line)) || (bare(line).search(DONE) === 0 && !hasAmount(line)))) ||
-  NUMBERED.test(line) ||
-  // "Boil to 146 °C"
-  (line.search(DONE) === 0 && heatIn(line) !== null) ||
-  /^step\s+\d+\s*[:.)–-]/i.test(line) ||
-  (/[.!]\s+\p{Lu}/u.test(line) && line.split(' ').length > 8)
-
-/** "Spread thin", "boil to 120 C", "off heat, butter and soda": what is done, however short. */
-export const tells = (line: string): boolean => {
-  const words = bare(line)
-  return beginsDone(words) || TOLD.test(words) || IN_SHORT.test(words) || isGotReady(words) || takesOff(words)
-}
-/** "Sugar glucose water 155C", "butter salt in, stir", "between mats roll 3 mm", "sugar + water in a pot, stir" */
-const IN_SHORT =
-  /^(?:\p{L}+ ){1,5}(?:[1-3]\d\d ?°?[CF]$|in$|in, \p{L})|^[\p{L}+/ ]{3,40} to (?:[1-3]\d\d\b|(?:an? |the )?boil\b)|^at [1-3]\d\d\b|^(?:deposit(?:ing)?|wait) |^between (?:mats|papers?|sheets|silpats?)\b|^[^\d.:]{3,60} in(?:to)? (?:an? |the )?(?:\p{L}+ ){0,2}(?:kettle|pan|pot|saucepan)(?=$|[,;.])/iu
-const TOLD =
-  /^(?:break|chill|continue|dust|leave|let|set|snap|spread|store|take|temper|toss|wrap|slice|smash|turn|when|once)\b/i
-/** "200 g sugar", and not "8 inch pan". */
-export function isAmountOf(row: string): boolean {
-  const unit = isLine(row) ? measureAt(bare(row), [])?.unit : null
-  return unit !== null && unit !== undefined && unit.kind !== 'count'
-}
-
-/** An amount of something, that ends as no sentence does. */
-export const isRowOfList = (row: string): boolean =>
-  /^[\d¼½¾⅓⅔]/.test(bare(row)) && isAmountOf(row) && !/[.!;:]$|[.!]\s+\p{Lu}/u.test(row) && heatIn(row) === null
 
 /** "A  sugar 620 g, glucose 480 g", over "B  cream 700 g" */
 const LETTERED = /^([A-H])\s+(?=\p{L}[^.]*\d)/u

@@ -1,7 +1,8 @@
 /** The unit of numbers that have none beside them, where a text says it of all: "weights in grams". */
 import { measureAt } from '../../matter/amount'
 import { beginsDone } from '../sentence/endings'
-import { isAmountOf, MOST_OF } from './rows'
+import { isAmountOf } from './row-kinds'
+import { MOST_OF } from './rows'
 import { COUNTED as COUNTABLE } from './tables'
 import { ENDS_WITH_AMOUNT } from './unmarked'
 
