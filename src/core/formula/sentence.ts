@@ -64,3 +64,6 @@ export const uncapital = (text: string): string =>
 /** Cut at a word, with a mark that it was. */
 export const short = (text: string, most: number): string =>
   text.length <= most ? text : `${text.slice(0, most - 1).replace(/\s+\S*$/, '')}…`
+
+/** ◊ No sentence, line or note of a formula that is read from a text is longer than this, in letters. */
+export const LONGEST_SAY = 190

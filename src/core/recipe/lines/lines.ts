@@ -3,7 +3,7 @@
 import { callsTyped, fullNames, fullTyped, mentions, namesOf, namesTyped } from '../../formula/called'
 import type { FormulaDocument, Line } from '../../formula/document'
 import { idFor } from '../../formula/edit'
-import { short } from '../../formula/sentence'
+import { LONGEST_SAY, short } from '../../formula/sentence'
 import type { Ingredient } from '../../matter/ingredient'
 import { ingredients } from '../../matter/ingredients'
 import { readLine, usedAs } from '../../matter/line'
@@ -51,7 +51,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
         group: 'pot',
         ingredient: reading.ingredient.id,
         grams: Math.round(reading.grams * 10) / 10,
-        typed: short(bare(typed), 190),
+        typed: short(bare(typed), LONGEST_SAY),
         ...noted(reading.note, reading.ingredient),
       }
       lines.push(line)
@@ -88,7 +88,7 @@ function inWater(written: string): { typed: string; isCarrier: boolean }[] {
 
 /** A line's note, with what it says is done beforehand. */
 const noted = (note: string | null, ingredient: Ingredient): Pick<Line, 'note' | 'prepare' | 'strained'> => ({
-  ...(note && { note: short(note, 190) }),
+  ...(note && { note: short(note, LONGEST_SAY) }),
   ...usedAs(note, ingredient),
 })
 
@@ -98,7 +98,11 @@ const TOASTS = /\b(?:toast|roast)/i
 export const asUsed = (line: Line, ingredient: Ingredient, said: readonly string[]): Line => {
   const toasted = asToasted(line, ingredient, said)
   return isStrainedOut(said, namesOf(line, ingredient), ingredient)
-    ? { ...toasted, strained: true, note: short(line.note ? `${line.note}, ${STRAINED_OUT}` : STRAINED_OUT, 190) }
+    ? {
+        ...toasted,
+        strained: true,
+        note: short(line.note ? `${line.note}, ${STRAINED_OUT}` : STRAINED_OUT, LONGEST_SAY),
+      }
     : toasted
 }
 

@@ -1,6 +1,6 @@
 /** A heat that a recipe says twice, "boil until it reaches 120°. When it reaches 120°, add …": it is waited for once. */
 import type { Step } from '../../formula/document'
-import { short, uncapital } from '../../formula/sentence'
+import { LONGEST_SAY, short, uncapital } from '../../formula/sentence'
 
 /** ◊ °C within which two heats are the same. */
 const SAME = 1
@@ -20,8 +20,6 @@ const isTested = (before: Step, { when, say }: Step): boolean =>
 const leadsTo = (before: Step, { when }: Step): boolean =>
   when.on === 'window' && (before.when.on === 'window' || before.when.on === 'word')
 
-/** Letters that a step may say, at most. */
-const LONGEST = 190
 const NAMES_A_WAIT = /^(?:As|Once|When)\b/
 /** "Cook until the syrup reaches 122°", with nothing more. */
 const ONLY_COOKS = /^cook (?:until|to)\b[^,;]{0,50}°$/i
@@ -33,7 +31,7 @@ function withWords(before: Step, step: Step): Step {
   return {
     ...step,
     label: NAMES_A_WAIT.test(step.label) ? before.label : step.label,
-    say: short(`${before.say}; ${uncapital(step.say)}`, LONGEST),
+    say: short(`${before.say}; ${uncapital(step.say)}`, LONGEST_SAY),
   }
 }
 

@@ -1,9 +1,9 @@
 /** The sentences of a written recipe as steps. */
 import type { Handwork, HandworkKind } from '../../craft/handwork'
 import type { StageId } from '../../craft/stages'
-import { mostReady, type SingleFormula, type Step } from '../../formula/document'
+import type { Step } from '../../formula/document'
 import { idFor, plainPour, plainPull } from '../../formula/edit'
-import { capital, secondsIn, short, uncapital } from '../../formula/sentence'
+import { LONGEST_SAY, secondsIn, short, uncapital } from '../../formula/sentence'
 import { ADDS_IN } from '../sentence/adds'
 import { actOf } from '../sentence/button'
 import {
@@ -30,13 +30,11 @@ import {
   turnsDown,
   turnsThere,
 } from '../sentence/flame'
-import { type HeatUnit, heatIn, inCelsiusWords } from '../sentence/heats'
-import { withLids } from '../sentence/lids'
+import { heatIn, inCelsiusWords } from '../sentence/heats'
 import { bathes, inOven, ONTO_FOAM, pours, putsBack, TURNS_OFF, takesOff } from '../sentence/moves'
 import { isOut, spreadsOnTop, worksIn } from '../sentence/works'
-import { timedFromBoil } from './at-boil'
 import { waitedOnce } from './heat-twice'
-import { inTheLast } from './in-the-last'
+import { PASSES } from './passes'
 
 const stageWords: Readonly<Record<StageId, string>> = {
   syrup: 'no thread yet',
@@ -50,8 +48,6 @@ const stageWords: Readonly<Record<StageId, string>> = {
 
 /** ◊ A shade and a heat said of one moment agree within this, °C. */
 const SHADE_APART = 9
-/** ◊ No sentence of a formula is longer than this, in letters. */
-const LONGEST_SAY = 190
 
 /** What the pull shows besides the thermometer, from what the recipe says of it. */
 function shownBy(endings: readonly Ending[]): Pick<Step, 'test' | 'shows'> {
@@ -296,106 +292,6 @@ export function stepsFrom(told: Told): Step[] {
 /** "Add the baking soda, which will make it foam", after the boil: nobody boils it on. */
 const FOAMS = /\b(?:baking soda|bicarb\w*)\b/i
 const BOILS = /\b(?:boil|simmer)/i
-
-/** ◊ s that a base is only dipped. */
-const DIP_S = 60
-
-/** "Sit the pan in cold water for 5 min", "cool in an ice bath to 38°": it stands in the water while that is waited for. */
-const bathedFirst = (steps: readonly Step[]): readonly Step[] =>
-  steps.flatMap((step): Step[] => {
-    const { bath, ...waits } = step
-    const isDip = step.when.on === 'after' && step.when.seconds < DIP_S
-    if (!bath || step.when.on === 'ready' || isDip) return [step]
-    const id = idFor(
-      `${step.id} in water`,
-      steps.map((s) => s.id),
-    )
-    return [{ id, label: 'In cold water', when: { on: 'ready' }, say: step.say, why: '', act: 'It is in', bath }, waits]
-  })
-
-/** "Whip the whites at 118° of the syrup. Heat the syrup to 140°": no heat is waited for in a pot that is not on. */
-function litFirst(steps: readonly Step[]): readonly Step[] {
-  const lit = steps.findIndex((s) => s.heat !== undefined)
-  // "put the sugar in a casserole and make a caramel": what is in it is on
-  const climbs = steps.findIndex((s) => CLIMBS.has(s.when.on))
-  const filled = steps.slice(0, Math.max(0, climbs)).findLastIndex((s) => s.adds !== undefined)
-  if (filled >= 0 && (lit < 0 || climbs < lit))
-    return steps.map((s, i) => (i === filled ? { ...s, heat: MEDIUM, cautions: ['hotSugar'] } : s))
-  if (steps.slice(0, lit).some((s) => s.adds !== undefined)) return steps
-  const early = steps.filter((s, i) => i < lit && CLIMBS.has(s.when.on))
-  const rest = steps.filter((s) => !early.includes(s))
-  const at = lit - early.length + 1
-  return [...rest.slice(0, at), ...early, ...rest.slice(at)]
-}
-
-/** "Cool for 5 minutes. Beat until thick": where the recipe has said how long it waits, no other moment is waited for. */
-const beatenInTime = (steps: readonly Step[]): Step[] =>
-  steps.map((step, i) => {
-    // what goes in once it has waited is beaten with it
-    const before = steps.slice(0, i).findLast((s) => s.adds === undefined || s.when.on !== 'ready')
-    const isBeaten = step.handwork?.kind === 'beat' && step.when.on === 'window'
-    const [adds, on] = [before?.adds !== undefined, before?.when.on]
-    const hasWaited = on === 'falls' || (adds ? on === 'word' : on === 'after')
-    return isBeaten && hasWaited ? { ...step, when: { on: 'ready' } } : step
-  })
-
-/** What is put right of steps once all are there, one pass after the other. */
-const PASSES: readonly ((steps: readonly Step[]) => readonly Step[])[] = [
-  litFirst,
-  timedFromBoil,
-  withLids,
-  bathedFirst,
-  beatenInTime,
-  inTheLast,
-]
-
-/** "Meanwhile warm the cream": beside nothing yet. */
-const BESIDE_WHAT = /^(?:meanwhile|at the same time|while (?:that|this|it)\b[^,]{0,20}),?\s+/i
-
-/** Sentences of what is got ready, as a formula keeps them. */
-export function readySaid(said: readonly string[], unit: HeatUnit | null): Pick<SingleFormula, 'ready'> {
-  const ready = said
-    .slice(0, mostReady)
-    .map((s) => short(capital(inCelsiusWords(s, unit).replace(BESIDE_WHAT, '')), LONGEST_SAY))
-  return ready.length > 0 ? { ready } : {}
-}
-
-/**
- * The sentences of what is not boiled as steps, each after its time where it says one. `groupAt`: what goes in with each sentence; where all of
- * them only get ready, one step makes it of what goes in with the first.
- */
-export function plainSteps(
-  said: readonly string[],
-  name: string,
-  ready: ReadonlySet<number>,
-  groupAt: ReadonlyMap<number, string> = new Map(),
-): Step[] {
-  const taken = new Set<string>()
-  const done = said.flatMap((s, at) => (ready.has(at) ? [] : [{ text: s, at }]))
-  const steps = done.length > 0 ? done : [{ text: `Make the ${name.toLowerCase()}`, at: 0 }]
-  const told = steps.map((s) => s.text)
-  return steps.map(({ text, at }, i): Step => {
-    const adds = groupAt.get(at)
-    const id = idFor(label(text), taken)
-    taken.add(id)
-    const [seconds, handwork] = [secondsIn(text), worksIn(text, { said, unit: null, whips: null })]
-    // what was baked or poured lies there until it is cold
-    const lies = told.slice(0, i).some((s) => pours(s) || inOven(s))
-    return {
-      id,
-      label: label(text),
-      when: seconds !== null ? { on: 'after', seconds } : { on: 'ready' },
-      say: short(inCelsiusWords(text, null), LONGEST_SAY),
-      why: '',
-      act: actOf(text),
-      ...(adds && { adds }),
-      ...(handwork && { handwork }),
-      ...(seconds === null &&
-        lies &&
-        (handwork?.kind === 'cool' ? { when: { on: 'window' as const } } : waitsCold(text, handwork, true))),
-    }
-  })
-}
 
 /** What nobody writes who has dissolved something over a low heat, and boils it then. */
 const plainTurn = {

@@ -3,7 +3,7 @@
 import { callsIn, mentions } from '../../formula/called'
 import type { FormulaDocument, Step } from '../../formula/document'
 import { idFor } from '../../formula/edit'
-import { capital, short, uncapital } from '../../formula/sentence'
+import { capital, LONGEST_SAY, short, uncapital } from '../../formula/sentence'
 import type { Answers, Draft, Lexicon, WrittenPiece } from '../draft/draft'
 import { readLines } from '../lines/lines'
 import { withoutOtherAmounts } from '../lines/same-named'
@@ -348,7 +348,7 @@ function joined({ steps }: FormulaDocument, part: { readonly id: string; readonl
     id,
     label: 'In the bowl',
     when: { on: 'word', word: 'it has been poured on and whipped in' },
-    say: short(say, 190),
+    say: short(say, LONGEST_SAY),
     why: `${part.name} is a boil of its own, lit so that both arrive together.`,
     act: 'It is in',
     joins: part.id,
