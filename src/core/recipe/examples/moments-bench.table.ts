@@ -185,4 +185,31 @@ export const benchMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'a dry caramel by its shade alone; what goes in at a heat on the way goes in there',
+    '250 g sugar\n50 g honey\n300 g cream\n400 g milk chocolate',
+    'Dry caramel sugar, honey, light. Deglaze w/ hot cream. Cook to 106 °C. Cool to 75 °C, pour over the chocolate, emulsify.',
+    106,
+    [
+      /^ready \+ sugar 250, honey 50: Dry caramel/,
+      /^colour 168: Dry caramel/,
+      /^ready \+ cream-36 300: Deglaze/,
+      /^target: Cook/,
+      /^falls 75 \+ milk-chocolate 400 → out: Cool/,
+    ],
+  ],
+  [
+    'what is added at a heat is added there, and not with what is boiled to it',
+    '1 kg sugar\n300 g water\n150 g corn syrup',
+    'Boil sugar and water, skim, add corn syrup at 107 °C, wash down sides. Boil to 116 °C. Pour on wet marble. Cool to 45 °C. Work with scrapers till white, 10 min.',
+    116,
+    [
+      /^ready \+ sugar 1000, water 300: Boil sugar and water, skim/,
+      /^rises 107 \+ corn-syrup 150: At 107° add/,
+      /^target: Boil/,
+      /^ready → out: Pour/,
+      /^falls 45: Cool/,
+      /^after 600: Work/,
+    ],
+  ],
 ]

@@ -475,6 +475,11 @@ describe('two boils of nearly the same', () => {
 
   it.each([
     [
+      'Fudge of the slow cooker',
+      '1 can condensed milk\n500 g dark chocolate 54%',
+      'Put all in a slow cooker on LOW for 1 hour, stirring every 20 min. Pour into a lined tin.',
+    ],
+    [
       'Truffles',
       '250 g dark chocolate 70%\n180 g cream\n20 g glucose syrup',
       'Boil cream and glucose, cool to 80, pour on the chocolate. Pipe 12 g. Set overnight.',

@@ -133,10 +133,15 @@ const isBoiledBy = (piece: WrittenPiece, lexicon: Lexicon): boolean =>
     piece.said.some((s) => BOILS.test(s.replace(UNBOILED, '')) && !inOven(s) && !GENTLY.test(s)) &&
     holds(calledIn(piece.list, lexicon), SYRUP))
 
+/** "Put all in the slow cooker on low for an hour": nobody watches a thermometer there. */
+const SLOW_COOKER = /\b(?:crock-?pot|slow cooker)\b/i
+
 /** Whether a recipe has a method, and that boils nothing: truffles, bark, what must not boil, what is only kneaded. */
 export function isMadeByHand(piece: WrittenPiece, lexicon: Lexicon): boolean {
   const { list, said } = piece
-  if (said.length === 0 || list.every((s) => s.lines.length === 0) || isEnded(piece)) return false
+  if (said.length === 0 || list.every((s) => s.lines.length === 0)) return false
+  if (said.some((s) => SLOW_COOKER.test(s)) && !said.some((s) => boilsTo(s, 'C'))) return true
+  if (isEnded(piece)) return false
   if (said.some((s) => UNBOILED.test(s)) || isGanache(piece, lexicon)) return true
   if (!said.some((s) => HEATS.test(s.replace(/\bmelted\b/gi, ' ')) && !inOven(s))) return true
   const called = calledIn(list, lexicon)

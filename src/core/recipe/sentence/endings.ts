@@ -59,8 +59,12 @@ const SHADES: readonly (readonly [RegExp, number, string])[] = [
     'deep amber',
   ],
   [/\bamber\b|golden[-\s]?brown|colou?r of maple syrup|caramel[-\s]?colou?r|medium caramel/i, 175, 'amber'],
-  [/\bcarameli[sz]e\b.*\b(?:dark|deep)\b/i, 183, 'deep amber'],
-  [/\bcarameli[sz]e\b.*\b(?:light(?:ly)?|pale|blond)\b/i, 168, 'pale amber'],
+  [/\bcarameli[sz]e\b.*\b(?:dark|deep)\b|^(?:dry|wet)[- ]caramel\b.*, (?:dark|deep)$/i, 183, 'deep amber'],
+  [
+    /\bcarameli[sz]e\b.*\b(?:light(?:ly)?|pale|blond)\b|^(?:dry|wet)[- ]caramel\b.*, (?:light|pale|blond)$/i,
+    168,
+    'pale amber',
+  ],
   [
     /\b(?:until|till) (?:\w+ ){0,5}carameli[sz]e[sd]\b|^(?:dry[- ])?carameli[sz]e (?:the )?(?:\w+ )?sugar\b(?!.*\d)/i,
     175,

@@ -124,6 +124,8 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/(?<!\p{L})d[ée]cui(?:re|s)(?!\p{L})/giu, 'Decook'],
   // "149 and out"
   [/(?<=\d ?°? ?[CF]?) and out(?=[,.;]|$)/gi, ', pour out'],
+  // "boil sugar and water, add glucose at 107"
+  [/, (?:then )?add ((?:the )?\p{L}[\p{L} ]{2,30}) at (1\d\d(?: ?°)?(?: ?[CF]\b)?)(?=[,.;])/giu, '. At $2 add $1'],
   // "To 112, butter in, to 114"
   [/(?<=^|[.;]\s+)to (1\d\d(?: ?°? ?[CF]\b)?), (?=\p{L}[^,.;]* in\b)/gimu, 'Cook to $1, '],
   [/(\p{L} in), to (?=1\d\d\b)/giu, '$1, cook to '],
