@@ -212,4 +212,19 @@ export const benchMoments: readonly Moment[] = [
       /^after 600: Work/,
     ],
   ],
+  [
+    'half of the nuts that are spread in the pan empty no bowl: the sweet is poured onto them',
+    '90 g desiccated coconut\n21 g gelatin powder\n120 ml water\n340 g sugar\n240 ml corn syrup',
+    'Place the gelatin in the mixer bowl with the water. In a saucepan boil the sugar and corn syrup to 116 °C. Slowly pour the syrup into the gelatin. Whip for 12 minutes. Spread half the coconut in a sprayed pan. Pour in the marshmallow, smooth with a spatula, and top with the rest of the coconut. Let sit 4 hours.',
+    116,
+    [
+      /^ready \+ sugar 340, corn-syrup \d+: In a saucepan/,
+      /^target: /,
+      /^ready \+ gelatin-powder 21, water 120: Slowly/,
+      /^after 720: Whip/,
+      /^ready \+ coconut-desiccated 45: Spread half/,
+      /^ready \+ coconut-desiccated 45 → out: Pour in/,
+      /^after 14400: Let/,
+    ],
+  ],
 ]

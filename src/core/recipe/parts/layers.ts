@@ -118,7 +118,8 @@ const holds = (called: readonly string[], what: RegExp): boolean => called.some(
 
 /** Whether it says how far it is boiled, in the unit the rest of it speaks in. */
 // a figure of which it is still asked what it counts ends a boil as well
-const isEnded = (piece: WrittenPiece): boolean => endingOf(piece.said, heatUnitOf(piece, {}) ?? 'C') !== null
+const isEnded = (piece: WrittenPiece): boolean =>
+  !isSlowCooked(piece) && endingOf(piece.said, heatUnitOf(piece, {}) ?? 'C') !== null
 
 /** Of these only the cream is boiled, where no more than a little glucose is with it. */
 const OF_GANACHE = /\b(?:ganache|truffles?)\b/i
@@ -135,12 +136,14 @@ const isBoiledBy = (piece: WrittenPiece, lexicon: Lexicon): boolean =>
 
 /** "Put all in the slow cooker on low for an hour": nobody watches a thermometer there. */
 const SLOW_COOKER = /\b(?:crock-?pot|slow cooker)\b/i
+const isSlowCooked = ({ said }: WrittenPiece): boolean =>
+  said.some((s) => SLOW_COOKER.test(s)) && !said.some((s) => boilsTo(s, 'C'))
 
 /** Whether a recipe has a method, and that boils nothing: truffles, bark, what must not boil, what is only kneaded. */
 export function isMadeByHand(piece: WrittenPiece, lexicon: Lexicon): boolean {
   const { list, said } = piece
   if (said.length === 0 || list.every((s) => s.lines.length === 0)) return false
-  if (said.some((s) => SLOW_COOKER.test(s)) && !said.some((s) => boilsTo(s, 'C'))) return true
+  if (isSlowCooked(piece)) return true
   if (isEnded(piece)) return false
   if (said.some((s) => UNBOILED.test(s)) || isGanache(piece, lexicon)) return true
   if (!said.some((s) => HEATS.test(s.replace(/\bmelted\b/gi, ' ')) && !inOven(s))) return true

@@ -208,7 +208,7 @@ const POURS = saidAs(
     // "in a buttered 13x9"
     /pour in (?:an? |the )?(?:(?:deep|shallow|well)[ -])?(?:buttered|greased|oiled|lined|papered|prepared)\b/,
     /pour in (?:an? )?\d+ ?[x×] ?\d+/,
-    /^pour in(?: (?:all of it|the (?:fudge|marshmallow|mass|mixture|nougat|toffee)))?$/,
+    /^pour in(?: (?:all of it|the (?:fudge|marshmallow|mass|mixture|nougat|toffee)))?(?=$|, )/,
     /^drops? of \d/,
     /^(?:the )?(?:hot )?honey (?:on|onto|over) (?:the )?whites/,
     // "tin 15 x 15", "tin (18 cm sq)"
@@ -227,7 +227,8 @@ const POURS = saidAs(
     /deposit/,
     /discharge/,
     /(?:dump|empty) (?:it |the \w+ )?(?:out|on|onto|into) /,
-    /spread/,
+    // "spread half the coconut in the pan": what the pot is poured onto
+    /spread(?! (?:half|most|some)(?: of)? (?:the |your )?(?:almonds|cashews|coconut|hazelnuts|nuts|peanuts|pecans|pistachios|seeds|sprinkles|walnuts) (?:in|on|over)\b)/,
     /turn (?:it )?on(?:to)? (?:the )?(?:rice paper|wafers?)/,
     /turn (?:it )?on (?:buttered|greased|oiled)/,
     /(?:^|turn (?:it )?)in(?:to)? (?:an? |the )?(?:buttered|greased|lined|oiled|prepared)\b/,

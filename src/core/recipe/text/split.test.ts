@@ -483,6 +483,14 @@ it('a list is told in one row by semicolons, after the name and before the metho
   expect([formula.name, asks.map((a) => a.id)]).toEqual(['Maple fudge', ['family']])
 })
 
+it('the first line of a list is no name, however its amount is written', () => {
+  const { name, lines } = readRecipe(
+    'Brittle\nMakes 1 lb 4 oz\n\n* 1-1/2 cups white sugar\n* 3/4 cup water\n* 1/3 cup corn syrup\n\n1) Boil all to 150 °C. 2) Pour.',
+    pantryOf(),
+  ).formula
+  expect([name, lines.map((l) => Math.round(l.grams))]).toEqual(['Brittle', [300, 177, 109]])
+})
+
 it('how a thing of a row is, is no thing of its own', () => {
   const { formula } = readRecipe(
     'Bars\n\nFor the toffee: 397 g tin condensed milk, 150 g light brown sugar, 120 g banana puree, mashed, 150 g butter\n\nBoil it all to 112 °C. Pour.',

@@ -165,6 +165,8 @@ const TITLE_MARK = /^(?:recipe|subject|title)\s*:\s*(?:(?:re|fwd?)\s*:\s*)*/i
 /** "Ok so here's the recipe for the maple fudge everyone asks for" */
 const SPOKEN =
   /^(?:ok(?:ay)?,? )?(?:so,? )?here(?:['’]s| is) (?:my|our|the) (?:\w+ )?recipe for (?:my |our |the )?(.+?)(?: (?:as promised|everyone (?:always )?asks (?:me )?for|I promised(?: you)?|you asked for))?[.:!]?$/i
+/** "Caramel recipe you asked for!" */
+const ASKED_FOR = /,? (?:recipe )?(?:as promised|(?:that )?you asked (?:me )?for|you wanted)[.!]*$/i
 
 /** "★ Lemon fudge ★", "=== Toffee ===", "Toffee:" */
 const AROUND_NAME = /^[^\p{L}\p{N}(“"'’]+|[^\p{L}\p{N})\]”"'’!?.%]+$/gu
@@ -178,7 +180,12 @@ const MAKES_BESIDE = /\s*\((?:batch|makes|serves|target|yields?)\b[^()]*\)$/i
 function nameIn(title: string): string {
   const spoken = SPOKEN.exec(title)?.[1]
   const plain = spoken === undefined ? title : capital(spoken)
-  const name = plain.replace(TITLE_MARK, '').replace(MAKES_BESIDE, '').replace(AROUND_NAME, '').replace(ENDS_ALONE, '')
+  const name = plain
+    .replace(TITLE_MARK, '')
+    .replace(MAKES_BESIDE, '')
+    .replace(AROUND_NAME, '')
+    .replace(ENDS_ALONE, '')
+    .replace(ASKED_FOR, '')
   return /\p{Lu}{4}/u.test(name) && !/\p{Ll}/u.test(name) ? capital(name.toLowerCase()) : name
 }
 

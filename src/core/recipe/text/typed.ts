@@ -15,6 +15,10 @@ const SPACED_MARK = /^([ \t]*(?:group|part|phase|stage) [A-H\d])[ \t]{2,}(?=[\p{
 
 /** "@118 peanuts in" */
 const AT_SIGN = /^([ \t]*(?:(?:[-–—•*]+|\d{1,2}[.)])[ \t]*)?)@[ \t]?(?=\d)/gm
+/** "proc: sugar + water -> 168C" */
+const PROC = /^[ \t]*proc\.?[ \t]*:[ \t]*(?=\S)/gim
+/** "1-1/2 cups" */
+const HYPHENED = /(?<![\d/.,])(\d{1,2})-(?=[1-7]\/[2348]\b)/g
 /** "(1/4 oz ea.)" */
 const EACH_SHORT = /(?<=\d ?(?:oz|g|ml)\.? )ea\b\.?/g
 
@@ -80,6 +84,8 @@ const typed = (text: string): string =>
     .replace(TIGHT_DASH, '$& ')
     .replace(ENVELOPE, 'envelope')
     .replace(AT_SIGN, '$1At ')
+    .replace(PROC, 'Method\n')
+    .replace(HYPHENED, '$1 ')
     .replace(EACH_SHORT, 'each')
     .replace(POINTED_UNIT, '$1')
     .replace(POINTED_GRAMS, '$1')
