@@ -227,4 +227,21 @@ export const benchMoments: readonly Moment[] = [
       /^after 14400: Let/,
     ],
   ],
+  [
+    'two lots of one sugar in one row go in apart; an acid by its solution in short; how long it keeps is done by nobody',
+    'Apple purée                     750 g\nSugar                           80 g + 750 g\nPectin                          20 g\nTartaric acid sol. (1:1)        12 g',
+    'Heat purée to 45 °C. Rain in pectin + the small sugar, whisking. Boil 2 min. Sugar in 3 lots, always boiling. Cook to 106.5 °C. Acid in, cast at once 14 mm. Refrigerate up to 1 month.',
+    106.5,
+    [
+      /^ready \+ apple-puree 750: Heat/,
+      /^rises 45: Heat/,
+      /^ready \+ sugar 80, pectin 20: Rain/,
+      /^boil: Boil/,
+      /^after 120: Boil/,
+      /^ready \+ sugar 750: Sugar in/,
+      /^target: /,
+      /^ready \+ tartaric-acid 6, water 6(?: → out)?: Acid/,
+      /→ out/,
+    ],
+  ],
 ]

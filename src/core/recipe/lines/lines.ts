@@ -67,7 +67,7 @@ const IN_WATER =
 
 /** "16 g citric acid solution 50 %", "citric acid solution (1:1), 16 g" */
 const SOLUTION =
-  /^(?=.*?(\d[\d.,]*) ?g\b)(?=.*?\b(?:(\d{2}) ?%|1 ?: ?1|equal parts|half and half))(?=.*?\b((?:citric|lactic|malic|tartaric) acid) solution\b)/i
+  /^(?=.*?(\d[\d.,]*) ?g\b)(?=.*?\b(?:(\d{2}) ?%|1 ?: ?1|equal parts|half and half))(?=.*?\b((?:citric|lactic|malic|tartaric) acid) sol(?:ution|n?\.?)(?!\p{L}))/iu
 /** What is weighed as a solution, as what it is made of. */
 function dissolved(typed: string): string {
   const [, grams, percent = '50', acid] = SOLUTION.exec(typed) ?? []

@@ -17,6 +17,7 @@ const BY_THE_WAY: readonly RegExp[] = [
   /^(?:fridge|freezer|in (?:the|a) (?:fridge|freezer|jar|tin))[:,]? (?:for )?(?:up to )?\d+ (?:days?|weeks?|months?)$/i,
   /^\d+ (?:days?|weeks?|months?) in (?:the|a) (?:fridge|refrigerator|freezer|tin|jar)/i,
   /^\d+ (?:weeks?|months?)$/i,
+  /^(?:freeze|refrigerate|store)\b[^;]*\bup to \d+ (?:days?|weeks?|months?)\b/i,
   /^best (?:eaten|kept|within)\b/i,
   /^.{0,30}\bcan be (?:kept|stored|frozen)\b/i,
   /^can be (?:made|prepared)\b/i,

@@ -671,6 +671,16 @@ describe('parts by their names', () => {
     expect(caramel?.formula.steps.at(-1)?.handwork).toEqual({ kind: 'bake', celsius: 180 })
   })
 
+  it('is the one whose name its sentence begins with, though both are of chocolate', () => {
+    const [white, dark] = partsOf(
+      read(
+        'Mint fudge\n\nWhite layer: 340 g white chocolate, 1 can condensed milk, 1 tsp peppermint extract\nDark layer: 340 g semisweet chocolate\n\nMelt the white chocolate with half the condensed milk over simmering water. Stir in extract. Spread in a lined 8 inch pan, chill 10 minutes. Melt the dark chocolate with the remaining milk; spread over the mint. Chill 2 hours.',
+      ).formula,
+    )
+    expect(white?.formula.steps.filter((s) => s.say.includes('dark chocolate'))).toEqual([])
+    expect(dark?.formula.steps[0]?.say).toMatch(/^Melt the dark chocolate/)
+  })
+
   it('is made by hand with what stands under the coating around it, and what is soaked is left to stand first', () => {
     const [gummies] = partsOf(
       read(

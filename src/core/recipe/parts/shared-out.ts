@@ -110,12 +110,15 @@ export function sharedOut(
       const alikes = layers.flatMap((l, i) => (alike(l.heading, opens) ? [i] : []))
       const clear = most > 0 && spoken.filter((n) => n === most).length === 1 ? spoken.indexOf(most) : -1
       const said = alikes.length === 1 ? (alikes[0] as number) : -1
+      // "melt the dark chocolate", of the dark layer, though both are of chocolate
+      const own = said >= 0 && (spoken[said] as number) > 1 ? said : -1
       const meant = FOR_LAYER.exec(sentence)?.[1] ?? null
       const means = layers.findIndex((l) => alike(l.heading, meant))
       // "For the caramel … Pour over the base. Melt the chocolate": what stands in another list alone is not of the caramel
       const mayLeave = goesOn && titled >= 0 && spoken[titled] === 0
       goneTo = mayLeave ? (clear >= 0 ? clear : goneTo) : -1
-      const one: number = [headed, goneTo, titled, means, ofAll ? -1 : clear, said].find((i) => i >= 0) ?? -1
+      const one: number =
+        [headed, goneTo, titled, means, ofAll ? -1 : own >= 0 ? own : clear, said].find((i) => i >= 0) ?? -1
       ofAll &&= one < 0 || OF_EACH.test(sentence)
       at = one < 0 ? at : one
       for (const [i, told] of of.entries()) if (ofAll || i === at) told.push(sentence)

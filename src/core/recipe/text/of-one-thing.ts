@@ -60,5 +60,18 @@ function ofKinds(line: string): string[] | null {
   return first === undefined ? null : [`${one} ${first}${called}`, `${other} ${second}${called}`]
 }
 
-/** A line of two amounts of one thing as a line each; null for any other. */
-export const ofOneThing = (line: string): string[] | null => moreFor(line) ?? partOf(line) ?? ofKinds(line)
+/** "Sugar 80 g + 750 g": two lots that go in apart; "1 lb + 4 oz" is one amount. */
+const NUMBER = '\\d[\\d.,]*'
+const LOTS = new RegExp(
+  `^(?:(\\p{L}[\\p{L} ]{2,30}?):? )?(${NUMBER}) ?(k?g|ml|oz|lbs?) ?\\+ ?(${NUMBER}) ?\\3(?: (?:of )?(\\p{L}.*))?$`,
+  'iu',
+)
+function inLots(line: string): string[] | null {
+  const [, before, one, unit, other, after] = LOTS.exec(bare(line)) ?? []
+  const name = before ?? after
+  return name === undefined ? null : [`${one} ${unit} ${name}`, `${other} ${unit} ${name}`]
+}
+
+/** A line of several amounts of one thing as a line each; null for any other. */
+export const ofOneThing = (line: string): string[] | null =>
+  moreFor(line) ?? partOf(line) ?? ofKinds(line) ?? inLots(line)
