@@ -9,7 +9,7 @@ const descriptors = new Set(
   `softened melted tempered soft cold warm hot cool chilled room temperature temp at to in of the a an into
   chopped finely coarsely roughly diced cubed cut sliced slivered grated broken crushed pieces piece chunks chunk cubes dice
   sifted packed unpacked firmly lightly loosely level heaped good best quality organic pure real proper unsulphured unsulfured plain natural finest fine-quality
-  strained squeezed filtered boiled boiling freshly large medium small extra toasted roasted raw blanched unroasted shelled skinned
+  culinary strained squeezed filtered boiled boiling freshly large medium small extra toasted roasted raw blanched unroasted shelled skinned
   chips buttons drops block squares callets couverture warmed halved optional additional divided
   pouring beaten lukewarm halves lightly-beaten with their on skin skins skin-on redskin
   plus more for coat coating dip dipping dust dusting greasing roll rolling sweetened unsweetened tinned canned ground`

@@ -244,4 +244,17 @@ export const benchMoments: readonly Moment[] = [
       /→ out/,
     ],
   ],
+  [
+    'purée that goes into the starch paste is boiled with it, and goes into the pot with it',
+    '200 ml strawberry purée\n500 g granulated sugar\n250 ml water\n80 g cornflour\n150 ml water (for the cornflour)',
+    'Put the sugar and 250 ml of the water in a pan, boil to 115 °C. Meanwhile, mix the cornflour with 150 ml water to a smooth paste in a separate pan. Add the purée. Heat, whisking, until very thick. Beat the hot syrup into the cornflour mixture. Cook to 108 °C, stirring. Pour into the tin.',
+    108,
+    [
+      /^ready \+ sugar 500, water 250: Put/,
+      /^rises 115: /,
+      /^ready \+ strawberry-puree \d+, cornflour 80, water 150: Beat/,
+      /^target: Cook/,
+      /^ready → out: Pour/,
+    ],
+  ],
 ]

@@ -129,6 +129,7 @@ describe('what a method weighs, and no list has', () => {
     'Pour it half a cup at a time.',
     'Weigh out pieces, 5 g each.',
     'Use a 2 lb loaf tin.',
+    'Boil it until a teaspoonful dropped in cold water forms a soft ball.',
     'Fill 250 ml jars.',
     'Put 1 tsp caramel over each nut.',
     'Drizzle 10 ml hot syrup into each.',

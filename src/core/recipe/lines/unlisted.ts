@@ -92,7 +92,7 @@ const STEEPED = /(?<=^(?:steep|brew|infuse)) .*? in (?=.*\bstrain\b)/i
 
 /** "Until a drop makes a soft ball in a cup of cold water", "till a drop snaps in cold water": that is to test it in, and goes in nowhere. */
 const TESTED =
-  /\ba (?:few )?(?:bit|drops?|little|teaspoon)\b[^.;]{0,60}\bin(?:to)? (?:\w+ )?(?:cold|iced?)[- ]water\b|\b(?:ball|balls|brittle|crack|drops?|thread|test(?:ed)?)\b.*\bin(?:to)? (?:an? )?(?:\w+ )?(?:bowl|cup|glass|jug|mug|saucer)(?:ful)? of (?:\w+ )?(?:cold|iced?)[- ]water\b/i
+  /\ba (?:few )?(?:bit|drops?|little|\w*spoon(?:ful)?)\b[^.;]{0,60}\bin(?:to)? (?:\w+ )?(?:cold|iced?)[- ]water\b|\b(?:ball|balls|brittle|crack|drops?|thread|test(?:ed)?)\b.*\bin(?:to)? (?:an? )?(?:\w+ )?(?:bowl|cup|glass|jug|mug|saucer)(?:ful)? of (?:\w+ )?(?:cold|iced?)[- ]water\b/i
 
 /** "Adding 10 g vanilla and 100 g simple syrup": whether what is measured there goes in. */
 const isPutIn = ({ input = '', index }: RegExpMatchArray): boolean =>

@@ -30,7 +30,9 @@ export function pasteIn(said: readonly string[]): Paste | null {
   if (from < 0 || joinedAt < 0) return null
   // what is boiled of sugar in between is the syrup
   const ends = said.findIndex((s, i) => i > from && (i === joinedAt || OF_SUGAR.test(s) || isGotReady(s)))
-  const made = said.flatMap((s, i) => (i >= from && i < ends && (i === from || IS_COOKED.test(s)) ? [i] : []))
+  // "mix the cornflour with the water. Add the purée. Heat until thick": up to where it is cooked last
+  const cooked = said.findLastIndex((s, i) => i >= from && i < ends && IS_COOKED.test(s))
+  const made = said.flatMap((_, i) => (i === from || (i > from && i <= cooked) ? [i] : []))
   const poured = said.findIndex((s, i) => i > joinedAt && pours(s))
   const goesOn = said.some((s, i) => i > joinedAt && (poured < 0 || i < poured) && COOKS_ON.test(s))
   return goesOn && made.some((i) => IS_COOKED.test(said[i] as string)) ? { made, joinedAt } : null

@@ -681,6 +681,16 @@ describe('parts by their names', () => {
     expect(dark?.formula.steps[0]?.say).toMatch(/^Melt the dark chocolate/)
   })
 
+  it('has no butter that is another part’s peanut butter', () => {
+    const [caramel, filling] = partsOf(
+      read(
+        'Cups\n\nCaramel\n100 g sugar\n45 g butter\n60 g cream\nFilling\n130 g smooth peanut butter\n30 g powdered sugar\n\nMelt the sugar until amber. Stir in butter, then cream; boil to 112 °C.\nMix peanut butter with the powdered sugar.\nSpread it on the caramel layer.',
+      ).formula,
+    )
+    expect(caramel?.formula.steps.filter((s) => s.say.includes('peanut'))).toEqual([])
+    expect(filling?.formula.steps[0]?.say).toMatch(/^Mix peanut butter/)
+  })
+
   it('is made by hand with what stands under the coating around it, and what is soaked is left to stand first', () => {
     const [gummies] = partsOf(
       read(

@@ -1,5 +1,5 @@
 /** Which sentences of a method speak of which part: by its heading, by its name, by what stands in its list alone. */
-import { mentions } from '../../formula/called'
+import { mentions, withoutNames } from '../../formula/called'
 import type { Lexicon } from '../draft/draft'
 import { readLines } from '../lines/lines'
 import { sentences } from '../method/clauses'
@@ -79,6 +79,13 @@ export function sharedOut(
   lexicon: Lexicon,
 ): { of: string[][]; ends: string[] } {
   const written = layers.map(({ lines }) => readLines([{ heading: null, lines }], lexicon).written)
+  // "the peanut butter" of one list is no butter of another
+  const longer = written.map((own, i) =>
+    written
+      .filter((_, k) => k !== i)
+      .flat()
+      .flatMap(({ names }) => names.filter((n) => n.includes(' ') && !own.some((w) => w.names.includes(n)))),
+  )
   const of: string[][] = layers.map(() => [])
   let at = 0
   /** What is said goes on for all of them, until one is spoken of. */
@@ -98,11 +105,13 @@ export function sharedOut(
       // "add the acid (rhubarb only)" goes on for both
       const about = sentence.replace(ONTO_LAYER, '').replace(/\([^()]*\)/g, ' ')
       // "dark chocolate" is no white one, though that is called chocolate as well
-      const saysOf = ({ full, names }: Written): number => (mentions(about, full) ? 2 : mentions(about, names) ? 1 : 0)
+      const saysOf = ({ full, names }: Written, words: string): number =>
+        mentions(words, full) ? 2 : mentions(words, names) ? 1 : 0
       // "melt the remaining chips": of the part whose list shares them out
       const rest = THE_REST.test(about) ? 1 : 0
       const spoken = written.map((of, i) => {
-        const said = of.reduce((sum, w) => sum + saysOf(w), 0)
+        const [words = ''] = withoutNames([about], longer[i] as readonly string[])
+        const said = of.reduce((sum, w) => sum + saysOf(w, words), 0)
         return said > 0 && layers[i]?.lines.some((l) => DIVIDED.test(l)) ? said + rest : said
       })
       const most = Math.max(...spoken)
