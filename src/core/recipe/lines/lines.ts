@@ -98,15 +98,14 @@ const TOASTS = /\b(?:toast|roast)/i
 export const asUsed = (line: Line, ingredient: Ingredient, said: readonly string[]): Line => {
   const toasted = asToasted(line, ingredient, said)
   return isStrainedOut(said, namesOf(line, ingredient), ingredient)
-    ? {
-        ...toasted,
-        strained: true,
-        note: short(line.note ? `${line.note}, ${STRAINED_OUT}` : STRAINED_OUT, LONGEST_SAY),
-      }
+    ? { ...toasted, strained: true, note: strainedNote(line.note) }
     : toasted
 }
 
 const STRAINED_OUT = 'strained out'
+/** A note that says as well that nothing of it stays in the sweet. */
+export const strainedNote = (note: string | null | undefined): string =>
+  short(note ? `${note}, ${STRAINED_OUT}` : STRAINED_OUT, LONGEST_SAY)
 
 /** A line whose nuts are toasted beforehand only where the recipe says so: house ways are not put into another's mouth. */
 function asToasted(line: Line, ingredient: Ingredient, said: readonly string[]): Line {

@@ -43,6 +43,21 @@ describe('what is strained out again', () => {
     expect(strained(flavour, `${method} ${COOK}`)).toEqual([])
   })
 
+  it('is so of what is asked about, whatever is answered', () => {
+    const { questions } = readRecipe(
+      [
+        'Caramels',
+        '',
+        '2 tbsp zog, dried',
+        ...LIST,
+        '',
+        `Steep the zog in the hot cream for 10 minutes, then strain. ${COOK}`,
+      ].join('\n'),
+      pantryOf(),
+    )
+    expect(questions.map((q) => q.reading.note)).toEqual(['dried, strained out'])
+  })
+
   it('weighs nothing in the pot, and leaves its allergens', () => {
     const formula = read('100 g almonds', `Infuse the toasted almonds in the hot cream overnight and strain. ${COOK}`)
     const line = formula.lines.find((l) => l.ingredient === 'almonds')

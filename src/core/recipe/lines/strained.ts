@@ -23,8 +23,12 @@ const HELD_BACK = /zest|ginger|-pod|leaf|leaves|herbs/
 const isFlavour = ({ id, whole }: Ingredient): boolean =>
   shelfOf(id) === 'own' || HELD_BACK.test(id) || (whole && shelfOf(id) === 'flavours')
 
-/** Whether a method strains off or takes out again what has these names. */
-export function isStrainedOut(said: readonly string[], names: readonly string[], ingredient: Ingredient): boolean {
+/** Whether a method strains off or takes out again what has these names; `ingredient`: what it is, null where that is asked. */
+export function isStrainedOut(
+  said: readonly string[],
+  names: readonly string[],
+  ingredient: Ingredient | null,
+): boolean {
   if (said.some((s) => [...s.matchAll(TAKES_OUT)].some(([, what = '']) => mentions(what, names)))) return true
   const at = said.findIndex((s) => mentions(s, names) && (STEEPS.test(s) || (HEATS.test(s) && LIQUID.test(s))))
   if (at < 0) return false
@@ -32,5 +36,7 @@ export function isStrainedOut(said: readonly string[], names: readonly string[],
   if (until < 0) return false
   const steeps = said.slice(at, at + until + 1).some((s) => STEEPS.test(s))
   const isUsedLater = said.slice(at + until + 1).some((s) => mentions(s.replace(OTHER_FORM, ' '), names))
-  return !isUsedLater && (isFlavour(ingredient) || (ingredient.whole && shelfOf(ingredient.id) === 'nuts' && steeps))
+  if (isUsedLater) return false
+  if (ingredient === null) return steeps
+  return isFlavour(ingredient) || (ingredient.whole && shelfOf(ingredient.id) === 'nuts' && steeps)
 }

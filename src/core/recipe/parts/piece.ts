@@ -13,10 +13,11 @@ import type { Answers, Ask, Draft, Lexicon, Question, WrittenPiece } from '../dr
 import { targetDoubt } from '../draft/end-doubts'
 import { doubtful, lateIn } from '../draft/line-doubts'
 import { calledByPurpose, groupIdsAt, groupsFor } from '../lines/groups'
-import { asUsed, ownOf, readLines } from '../lines/lines'
+import { asUsed, ownOf, readLines, strainedNote } from '../lines/lines'
 import { LIES_AROUND, probablyAt } from '../lines/place-of'
 import { namedLater, placesOf } from '../lines/places'
 import { inPortions } from '../lines/portions'
+import { isStrainedOut } from '../lines/strained'
 import { unlistedIn } from '../lines/unlisted'
 import { withWhites } from '../lines/whites'
 import { type Beside, besideIn } from '../method/beside-the-pot'
@@ -175,7 +176,14 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   )
 
   // what is asked about counts as what it probably is
+  const strained = new Set(
+    questions.flatMap(({ id, reading }) => {
+      const names = written.find((w) => w.id === id)?.names ?? []
+      return isStrainedOut(said, names, reading.ingredient ?? reading.candidates[0] ?? null) ? [id] : []
+    }),
+  )
   const probably = questions.flatMap((q) => {
+    if (strained.has(q.id)) return []
     const [ingredient, ...others] = q.reading.ingredient ? [q.reading.ingredient] : q.reading.candidates
     return ingredient && q.reading.grams !== null
       ? [{ ingredient, others, grams: q.reading.grams, at: askedAt(q) }]
@@ -273,7 +281,12 @@ export function readPiece(piece: WrittenPiece, lexicon: Lexicon, answers: Answer
   // with much of it still to ask nobody knows how much it makes
   const made = placed.length === 0 || askedShare(questions, placed) > LITTLE ? null : madeFrom(formula)
   return {
-    questions: questions.map((q) => ({ ...q, group: groupAt.get(askedAt(q)) ?? 'pot' })),
+    questions: questions.map((q) => ({
+      ...q,
+      // as a note, so that it is so of whatever is answered
+      reading: strained.has(q.id) ? { ...q.reading, note: strainedNote(q.reading.note) } : q.reading,
+      group: groupAt.get(askedAt(q)) ?? 'pot',
+    })),
     asks,
     formula: {
       ...formula,
