@@ -257,4 +257,18 @@ export const benchMoments: readonly Moment[] = [
       /^ready → out: Pour/,
     ],
   ],
+  [
+    'what is begun when the syrup nears a heat is begun on the way to its end, though it is told after that',
+    '500 g granulated sugar\n200 ml water\n66 g egg whites\n5 g rose water',
+    'Put the sugar and water into a heavy pan, bring to the boil and cook to 127°C. Whisk the egg whites to stiff peaks when the syrup nears 120°C. Pour the syrup onto the whites. Add rose water. Spoon into an oiled tin.',
+    127,
+    [
+      /^ready \+ sugar 500, water 200: Put/,
+      /^rises 120: Whisk the egg whites/,
+      /^target: Cook/,
+      /^ready \+ egg-white 66: Pour/,
+      /^ready \+ rose-water 5: Add/,
+      /^ready → out: Spoon/,
+    ],
+  ],
 ]

@@ -124,6 +124,11 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   [/(?<!\p{L})d[ée]cui(?:re|s)(?!\p{L})/giu, 'Decook'],
   // "149 and out"
   [/(?<=\d ?°? ?[CF]?) and out(?=[,.;]|$)/gi, ', pour out'],
+  // "when the syrup nears 120°"
+  [
+    /(?<=\b(?:when|once|as)\b[^.;,]{0,30}) (?:approaches|nears|is (?:close to|near(?:ing|ly(?: at)?)?)) (?=(?:about )?\d{2,3}\b)/gi,
+    ' reaches about ',
+  ],
   // "boil sugar and water, add glucose at 107"
   [/, (?:then )?add ((?:the )?\p{L}[\p{L} ]{2,30}) at (1\d\d(?: ?°)?(?: ?[CF]\b)?)(?=[,.;])/giu, '. At $2 add $1'],
   // "To 112, butter in, to 114"
