@@ -343,7 +343,7 @@ When set, dip in the chocolate.`)
       partsOf(formula)
         .find((p) => p.id === id)
         ?.formula.steps.map((s) => s.say) ?? []
-    expect(questions.map((q) => q.group)).toEqual(['centre-pot'])
+    expect(questions.map((q) => q.group)).toEqual(['cen-pot'])
     expect(says('fondant')[1]).toMatch(/^Boil/)
     expect(says('centre')).toEqual([expect.stringMatching(/^Warm the fondant/), 'Drop rounds on parchment'])
     expect(says('coating')).toEqual([expect.stringMatching(/dip in the chocolate/)])
@@ -502,7 +502,7 @@ describe('two boils of nearly the same', () => {
     )
     const [filling, shell] = formula.parts ?? []
     expect(filling?.formula.ready).toContain('Cast shells in 28 cavity moulds with tempered chocolate')
-    expect(filling?.formula.lines.map((l) => l.group.replace('filling-', ''))).toEqual(['pot', 'at-3', 'at-5', 'at-5'])
+    expect(filling?.formula.lines.map((l) => l.group.replace('fil-', ''))).toEqual(['pot', 'at-3', 'at-5', 'at-5'])
     expect(shell?.formula.lines.map((l) => l.ingredient)).toEqual(['dark-chocolate-70'])
   })
 

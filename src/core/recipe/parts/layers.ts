@@ -228,7 +228,13 @@ const CALLED: Readonly<Record<string, string>> = {
 /** ◊ How thick a layer is until somebody says. */
 const LAYER_MM = 8
 
-/** A formula with its groups and lines named after its part: ids are unique over the whole. */
+/** ◊ A part is marked by no more letters than these, so that no id under it is longer than an id may be. */
+const MARK = 5
+/** What stands before the ids of a part's lines, not among `taken`: its own id where that is short. */
+export const markOf = (part: string, taken: readonly string[]): string =>
+  part.length <= MARK && !taken.includes(part) ? part : idFor(part.slice(0, 3), taken)
+
+/** A formula with its groups and lines named after its part (by its mark): ids are unique over the whole. */
 export const under = (part: string, f: SingleFormula): SingleFormula => ({
   ...f,
   groups: f.groups.map((g) => ({ ...g, id: `${part}-${g.id}` })),
@@ -276,6 +282,7 @@ export function readLayers(
   ]
   const piece = cuts.flatMap((s) => pieceIn(s) ?? [])[0] ?? sharedOf([...of.flat(), ...ends], makes) ?? CUT
   const taken: string[] = []
+  const marks: string[] = []
   const questions: Question[] = []
   const asks: Ask[] = []
   const parts: Part[] = []
@@ -283,11 +290,13 @@ export function readLayers(
   for (const [i, { heading, lines }] of layers.entries()) {
     const id = idFor(heading, taken)
     taken.push(id)
+    const mark = markOf(id, marks)
+    marks.push(mark)
     const called = capital(CALLED[heading.toLowerCase()] ?? heading)
     const said = withOven(alsoSaid(of, i), of.flat())
     const layer = { name: called, list: [{ heading, lines }], said, tin, ...(areTwins(layers) && { layerOf: name }) }
     const read = isBoiledBy(layer, lexicon) ? readPiece(layer, lexicon, answers.parts?.[id]) : unboiled(layer, lexicon)
-    questions.push(...questionsUnder(id, read.questions))
+    questions.push(...questionsUnder(mark, read.questions))
     asks.push(...read.asks.map((a) => ({ ...a, part: { id, label: called } })))
     const below = parts.at(-1)
     const mm = thicknessOf(read.formula.shape)
@@ -295,7 +304,7 @@ export function readLayers(
     parts.push({
       id,
       label: called,
-      formula: under(id, {
+      formula: under(mark, {
         ...read.formula,
         shape: { kind: 'cut', ...piece, heightMm: mm ?? LAYER_MM },
       }),

@@ -17,7 +17,7 @@ import { FOAM, inOtherPot, isGotReady, pours, WHIPPED_IN, whipsWhites } from '..
 import { isMark } from '../text/lettered'
 import type { Written } from '../text/listed'
 import type { Headed } from '../text/split'
-import { questionsUnder, under } from './layers'
+import { markOf, questionsUnder, under } from './layers'
 import { heatUnitOf, readPiece } from './piece'
 
 /** "Pour the honey over the whites", "pour in the honey with the mixer running". */
@@ -251,6 +251,7 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
   const ofItsOwn = [...setsOut, ...pots.first, ...ofFirst]
   const name = `${capital(called)} syrup`
   const id = idFor(name, [])
+  const mark = markOf(id, [])
   // what it is called by is in it from the start, whichever of its sentences speaks of it first
   const begins = Object.fromEntries(
     readLines(listOf(true), lexicon)
@@ -321,7 +322,7 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
   const { family } = main.formula
   const school = family === 'nougat' ? TWO_SYRUPS : main.formula.school
   return {
-    questions: [...questionsUnder(id, first.questions), ...main.questions],
+    questions: [...questionsUnder(mark, first.questions), ...main.questions],
     asks: [
       ...first.asks.flatMap((a) => (a.id === 'family' ? [] : [{ ...a, part: { id, label: name } }])),
       ...main.asks.filter((a) => a.id !== 'place' || !waiting.some(([line]) => line === a.line)),
@@ -331,7 +332,7 @@ export function readTwoPots(whole: WrittenPiece, lexicon: Lexicon, answers: Answ
       school,
       steps: joined(main.formula, { id, name }, piece.said[pots.poured] as string),
       parts: [
-        { id, label: name, formula: under(id, { ...first.formula, family, school }), needs: [], celsius: WHIPPED_C },
+        { id, label: name, formula: under(mark, { ...first.formula, family, school }), needs: [], celsius: WHIPPED_C },
       ],
     },
   }
