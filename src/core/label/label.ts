@@ -141,7 +141,7 @@ function mixed(
   const rows = new Map<string, LabelIngredient>()
   let others = 0
   for (const { ingredient, grams } of parts) {
-    if (grams <= 0 || ingredient.id === 'water') continue
+    if (ingredient.id === 'water') continue
     others += grams
     const called = labelName(ingredient)
     const before = rows.get(called)

@@ -90,11 +90,14 @@ export function placesOf(
   return out
 }
 
+/** "The starch cream": whether a sentence calls what stands under a heading by that; one word alone could be a line of any list. */
+const callsHeading = (sentence: string, heading: string | null): boolean =>
+  heading?.includes(' ') === true && sentence.toLowerCase().includes(heading.toLowerCase())
+
 /** "Sour sanding: sugar, citric acid", "tumble in sour sanding": the sentence that puts what stands under such a name around the sweet. */
 function byName(said: readonly string[], line: Written, { ready }: Beside): number | undefined {
-  const name = line.heading?.toLowerCase() ?? ''
-  if (!isOutside(line) || !name.includes(' ')) return undefined
-  const at = said.findIndex((s, i) => !ready.has(i) && s.toLowerCase().includes(name))
+  if (!isOutside(line)) return undefined
+  const at = said.findIndex((s, i) => !ready.has(i) && callsHeading(s, line.heading))
   return at < 0 ? undefined : at
 }
 
@@ -138,8 +141,7 @@ function withHeaded(
   written: readonly Written[],
   places: ReadonlyMap<string, number>,
 ): number | undefined {
-  const name = heading?.toLowerCase() ?? ''
-  if (!name.includes(' ') || !said.some((s) => s.toLowerCase().includes(name))) return undefined
+  if (!said.some((s) => callsHeading(s, heading))) return undefined
   const [at, ...others] = new Set(written.flatMap((w) => (w.heading === heading ? (places.get(w.id) ?? []) : [])))
   return others.length === 0 ? at : undefined
 }

@@ -198,7 +198,8 @@ export function unlistedIn(
     // "a can of evaporated milk (12 oz)": what stands in the brackets is that once more
     const beside = found.input.slice(found.index + all.length)
     if (AMOUNT_BESIDE.test(beside) || words.trim() === 'each') return []
-    const each = beside.match(EACH_BESIDE)?.[1]?.replace(/^/, ' ') ?? ''
+    const [, held] = EACH_BESIDE.exec(beside) ?? []
+    const each = held ? ` ${held}` : ''
     // "the peanuts (200 g) ready": that is of what stands before it
     if (bracketed.some((b) => b.input === found.input && isWithin(found.index, b))) return []
     const name = words

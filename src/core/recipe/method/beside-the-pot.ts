@@ -4,7 +4,7 @@ import { NO_LINES } from '../../formula/called'
 import { secondsIn } from '../../formula/sentence'
 import { WATCHES } from '../sentence/endings'
 import { heatIn } from '../sentence/heats'
-import { FOAM, inOven, isGotReady, isReadyByHand, pours, TURNS_OFF, warms, whipsWhites } from '../sentence/moves'
+import { FOAM, inOven, isGotReady, pours, TURNS_OFF, warms, whipsWhites } from '../sentence/moves'
 import { goesInAt, NO_JUG, PUTS_IN, SUGAR, SWEET_TOO, WARMED_TO } from './made-apart'
 import { type Paste, pasteIn } from './pastes'
 
@@ -24,11 +24,14 @@ export const inBowl = (sentence: string): boolean =>
 const STAYS = 'leave|let|allow|set aside|stand|rest|infuse|steep'
 const STANDS = new RegExp(`^(?:${STAYS})\\b`, 'i')
 
+/** "Crush the biscuits, stir in the butter, press into the tin": all of a base, though it begins as what is got ready. */
+const PRESSED = /\b(?:mix|stir|work)\b.*\bpress (?:it |the \w+ )?(?:in|on)to\b/i
 /** Sentences of what is made by hand that only get something ready, and the time that then stands. */
 export function readyByHand(said: readonly string[]): ReadonlySet<number> {
   const ready = new Set<number>()
   for (const [i, s] of said.entries())
-    if (isReadyByHand(s) || (ready.has(i - 1) && STANDS.test(s) && secondsIn(s) !== null)) ready.add(i)
+    if ((isGotReady(s) && !PRESSED.test(s)) || (ready.has(i - 1) && STANDS.test(s) && secondsIn(s) !== null))
+      ready.add(i)
   return ready
 }
 

@@ -29,7 +29,7 @@ const BY_THE_WAY: readonly RegExp[] = [
 
   // how many, or how much, it makes
   /^(?:this )?makes\b/i,
-  /^(?:about )?\d{1,3} (?:dozen(?:$| )|[\d¼½¾]+-inch )?(?:pieces|pcs|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))(?:; \d[^;]*)?(?: or so| or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?$/i,
+  /^(?:about )?\d{1,3} (?:dozen |[\d¼½¾]+-inch )?(?:pieces|pcs|squares|candies|sweets|caramels|bars|balls|(?:small |large )?(?:jars|bottles|tubs))(?:; \d[^;]*)?(?: or so| or (?:about )?[\d¼½¾./ -]+ ?(?:pounds?|lbs?|k?g|grams?|ounces?|oz))?$/i,
   /^(?:about )?\d{1,3} dozen$/i,
   /^\d+ (?:servings|portions)$/i,
   /^[~≈]\s?\d[^.]{0,20}$/i,
@@ -101,19 +101,19 @@ const TOOK =
 const ASKED =
   /\?$|^(?:no|yes),|^a\s*[:.]\s|^(?:caution|danger|safety|warning)\s*:(?=\s*(?:hot|molten|boiling|steam|syrup|sugar|wear|keep|never|children|the (?:pan|pot|sugar|syrup))\b)(?!.*\d)|^(?:wear (?:an? )?)?(?:long sleeves|no bare (?:arms|feet|hands)|oven gloves|closed shoes)\b/i
 
+/** Every way in which something is said by the way. */
+const ASIDES: readonly RegExp[] = [
+  OTHERWISE,
+  ASKED,
+  TOOK,
+  ...BY_THE_WAY,
+  BY_ITSELF,
+  IF_NEEDED,
+  WEIGHT_ALONE,
+  COUNT_ALONE,
+  AT_ALTITUDE,
+  FOR_LATER,
+  OTHER_COOK,
+]
 /** Whether a sentence says something by the way. */
-export const isAside = (sentence: string): boolean =>
-  isNotYet(sentence) ||
-  [
-    OTHERWISE,
-    ASKED,
-    TOOK,
-    ...BY_THE_WAY,
-    BY_ITSELF,
-    IF_NEEDED,
-    WEIGHT_ALONE,
-    COUNT_ALONE,
-    AT_ALTITUDE,
-    FOR_LATER,
-    OTHER_COOK,
-  ].some((words) => words.test(sentence))
+export const isAside = (sentence: string): boolean => isNotYet(sentence) || ASIDES.some((words) => words.test(sentence))

@@ -117,10 +117,6 @@ const GOT_READY = saidAs([
 ])
 /** Whether it is done before the first flame, and never lights one. */
 export const isGotReady = (sentence: string): boolean => GOT_READY.test(withoutBrackets(sentence))
-/** "Crush the biscuits, stir in the butter, press into the tin": all of a base, though it begins as what is got ready. */
-const PRESSED = /\b(?:mix|stir|work)\b.*\bpress (?:it |the \w+ )?(?:in|on)to\b/i
-/** Whether it is done before what is made by hand, and makes nothing of it. */
-export const isReadyByHand = (sentence: string): boolean => isGotReady(sentence) && !PRESSED.test(sentence)
 /** "Add the nuts (keep them warm in the oven)" */
 const BY_THE_WAY = /(?<=\S\s*)\((?:[^()]|\([^()]*\))*\)/g
 /** A sentence without what it says in brackets, by the way. */
