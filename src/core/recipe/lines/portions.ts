@@ -103,9 +103,14 @@ const sentencesOf = (said: readonly string[], names: readonly string[]): readonl
     return names.some((n) => text.includes(n)) ? s : ''
   })
 
-/** What a sentence has in it that says a share or a measure of something: most have none, and patterns of their own are dear. */
+/** What a sentence has in it that says a share or a measure of something: most have none, and patterns with a line's own names in them are dear. */
 const PARTS_ONE = new RegExp(`(?<![\\w/.,])${MEASURED}|${SHARED}`, 'i')
-const MAY_SHARE = /[\d¼½¾⅓⅔]|\b(?:half|thirds?|quarters?|some|most|rest|remainder|remaining)\b/i
+const ONE_PART = new RegExp(`(?<![\\w/.,])(?:${MEASURED}(?= )|(?<share>${SHARED}))(?!\\w)`, 'gi')
+const REST_OF = String.raw`\b(?:rest of|remaining|reserved|other (?:half of|cup|pint|pound)|remainder of)\b`
+const SAYS_REST = new RegExp(REST_OF, 'i')
+const SAYS_ALL = /\ball\b/i
+const SHARE_OF = `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute| an? (?:grapefruit|lemon|lime|orange)\\b| (?:(?:of )?an? )?(?:cup|ounce|pint|pound|quart|teaspoon|tablespoon|tsp|tbsp)s?\\b)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b`
+const SAYS_SHARE = new RegExp(`${SHARE_OF}|${OF_THEM.source}`, 'i')
 
 /** The parts a line goes in by; null where it goes in as one. `sharing`: which sentences say a share or a measure. */
 function partsOf(
@@ -119,28 +124,29 @@ function partsOf(
   if (!said.some((_, i) => (own[i] || own[i - 1]) && sharing[i])) return null
   const words = names.join('|')
   // "half into a buttered pan" is no half of the butter
-  const part = new RegExp(
-    `(?<![\\w/.,])(${MEASURED}(?= (?:of|(?:${MADE} )?(?:${words}))\\b)|${SHARED})(?!\\w)[^,.:;]{0,24}\\b(?:${words})(?!e[dr])`,
-    'i',
-  )
-  const ofRest = new RegExp(
-    `\\b(?:rest of|remaining|reserved|other (?:half of|cup|pint|pound)|remainder of)\\b.{0,30}\\b(?:${words})`,
-    'i',
-  )
+  const named = new RegExp(`^[^,.:;]{0,24}\\b(?:${words})(?!e[dr])`, 'i')
+  const measured = new RegExp(`^ (?:of|(?:${MADE} )?(?:${words}))\\b`, 'i')
+  const part = (s: string): string | undefined =>
+    [...s.matchAll(ONE_PART)].find(({ 0: said, groups, index }) => {
+      const after = s.slice(index + said.length)
+      return named.test(after) && (groups?.share !== undefined || measured.test(after))
+    })?.[0]
+  const ofRest = new RegExp(`${REST_OF}.{0,30}\\b(?:${words})`, 'i')
   const called = new RegExp(`\\b(?:${words})`, 'i')
   // "all the cream but a third"
-  const allBut = new RegExp(`\\ball (?:of )?(?:the )?(?:${words}) (?:but|except|save) (${SHARED})(?!\\w)`, 'i')
+  const butFor = new RegExp(`\\ball (?:of )?(?:the )?(?:${words}) (?:but|except|save) (${SHARED})(?!\\w)`, 'i')
+  const allBut = (s: string): RegExpExecArray | null => (SAYS_ALL.test(s) ? butFor.exec(s) : null)
   const shares = said.map((s, at) => {
     if (!sharing[at]) return ''
     const ofThem = (): RegExpExecArray | null => (called.test(own[at - 1] ?? '') ? OF_THEM.exec(s) : null)
-    return (allBut.exec(own[at] as string) ?? part.exec(own[at] as string) ?? ofThem())?.[1] ?? ''
+    return allBut(own[at] as string)?.[1] ?? part(own[at] as string) ?? ofThem()?.[1] ?? ''
   })
   const shareAt = (at: number): string => shares[at] ?? ''
   const takenAt = (at: number): number => {
     const share = shareAt(at)
-    const measured = amountIn(share)?.grams(ingredient) ?? null
+    const grams = amountIn(share)?.grams(ingredient) ?? 0
     const shared = SHARES[share.toLowerCase()] ?? 0
-    return line.grams * (allBut.test(own[at] ?? '') ? 1 - shared : shared) || (measured ?? 0)
+    return line.grams * (allBut(own[at] ?? '') ? 1 - shared : shared) || grams
   }
   const first = said.findIndex((_, i) => shareAt(i) !== '')
   if (first < 0) return null
@@ -149,8 +155,8 @@ function partsOf(
   const completes = (at: number): boolean =>
     takenAt(at) > 0 && Math.abs(takenAt(at) + taken - line.grams) < SAME * line.grams
   // what is whipped meanwhile stands behind what is boiled of the rest
-  const named = own.findIndex((s, i) => i !== first && ofRest.test(s))
-  const later = named >= 0 ? named : said.findIndex((s, i) => i > first && (THE_REST.test(s) || completes(i)))
+  const ofThat = own.findIndex((s, i) => i !== first && SAYS_REST.test(s) && ofRest.test(s))
+  const later = ofThat >= 0 ? ofThat : said.findIndex((s, i) => i > first && (THE_REST.test(s) || completes(i)))
   // "1/2 cup in the pan, 1/2 cup on top, roll in the remaining": what lies under it is met where the next of it goes
   const between = said.flatMap((s, i) =>
     i > first && i < later && MEASURES.test(shareAt(i)) && !isGotReady(s) ? [i] : [],
@@ -182,11 +188,11 @@ const UNTIL_SOME = /\b(?:until|till?) (?:about |nearly )?(?:half|an? (?:half|thi
 function isShared(all: readonly string[], names: readonly string[]): boolean {
   const said = all.map((s) => s.replace(UNTIL_SOME, ' '))
   const own = sentencesOf(said, names)
-  const mayShare = said.map((s, i) => Boolean(own[i] || own[i - 1]) && MAY_SHARE.test(s))
+  const mayShare = said.map((s, i) => Boolean(own[i] || own[i - 1]) && SAYS_SHARE.test(s))
   if (!mayShare.includes(true)) return false
   const words = names.join('|')
   const shares = new RegExp(
-    `\\b(?:(?:${SHARED})(?!-| (?:and|&) half| an hour| a minute| an? (?:grapefruit|lemon|lime|orange)\\b| (?:(?:of )?an? )?(?:cup|ounce|pint|pound|quart|teaspoon|tablespoon|tsp|tbsp)s?\\b)|(?:some|most|the rest|the remainder) of (?:the|your)|the remaining|the other half of)\\b(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
+    `${SHARE_OF}(?:(?!\\b(?:and|with)\\b)[^,.:;]){0,24}\\b(?:${words})(?!\\w)(?! (?:and \\w+ )?mixture)`,
     'i',
   )
   const called = new RegExp(`\\b(?:${words})\\b`, 'i')
