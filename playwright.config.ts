@@ -5,8 +5,8 @@ export default defineConfig({
   testDir: 'tests',
   globalSetup: './tests/workshop.ts',
   outputDir: '.imbry-test/browser-results',
-  // one more than there are cores, each with an app, a hub and a database server of its own: most of a cook is waiting
-  workers: 3,
+  // each has an app, a hub and a database server of its own, which begin cold: a third took as long on two cores, and a tenth more of them
+  workers: 2,
   // a machine that stalls makes a journey of one minute one of two
   timeout: 240_000,
   expect: { timeout: 15_000 },

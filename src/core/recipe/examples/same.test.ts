@@ -154,7 +154,7 @@ describe('a recipe that is written otherwise', () => {
   const asRead = recipes.map((text) => readRecipe(text, pantry))
 
   it.each(ways.map(([name, way], nth) => ({ name, way, nth })))('is the same: $name', ({ way, nth }) => {
-    const others = changedBy(way, nth, 6)
+    const others = changedBy(way, nth, 9)
     expect(others.length).toBeGreaterThan(0)
     for (const { i, other } of others)
       expect(written(readRecipe(other, pantry)), other).toEqual(written(asRead[i] as ReadRecipe))

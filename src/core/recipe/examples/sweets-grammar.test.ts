@@ -80,7 +80,7 @@ describe('a recipe in many words', () => {
           if ('in' in meant && due >= 0) expect(from, text).toBeLessThanOrEqual(latest)
         }
       }),
-      { numRuns: 10 },
+      { numRuns: 6 },
     )
   })
 })
