@@ -23,22 +23,13 @@ export default defineConfig({
     projects: [
       {
         resolve: { alias },
-        // pure functions need no world of their own; patterns are compiled at once, and not interpreted first
+        // what is pure, and what minds its own: one world for all, begun once. Patterns are compiled at once, and not interpreted first
         test: {
           name: 'core',
-          include: ['src/{core,demo,contract,words}/**/*.test.ts'],
-          isolate: false,
-          execArgv: ['--no-regexp-tier-up'],
-          ...patience,
-        },
-      },
-      {
-        resolve: { alias },
-        test: {
-          name: 'edges',
-          include: ['{src/{devices,door,ui,workers},scripts}/**/*.test.ts'],
+          include: ['{src/{core,demo,contract,words,devices,door,ui,workers},scripts}/**/*.test.ts'],
           exclude: BY_DATABASE,
           isolate: false,
+          execArgv: ['--no-regexp-tier-up'],
           ...patience,
         },
       },

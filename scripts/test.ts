@@ -110,7 +110,7 @@ const parts: Record<string, () => Promise<Tally>> = {
     return command('tsc', ['--noEmit'])
   },
   'core types': () => command('tsc', ['--noEmit', '-p', 'src/core']),
-  core: () => vitest(['core', 'edges', 'windows', 'feed']),
+  core: () => vitest(['core', 'windows', 'feed']),
   db: async () => vitest(['db'], { DATABASE_URL: (await openMariadb(resolve(folder, 'db'), 'imbry_test')).keeperUrl }),
   browser,
 }
