@@ -271,4 +271,29 @@ export const benchMoments: readonly Moment[] = [
       /^ready → out: Spoon/,
     ],
   ],
+  [
+    'told as it is done: what there is of it first, white sugar by its colour, what drops in',
+    '',
+    "Ok so for the penuche you want 2 cups packed light brown sugar, a cup of white, a cup of half and half, 2 tablespoons of light corn syrup and a quarter teaspoon of salt. Put all that in a heavy pot over medium, stir till the sugar's gone then quit stirring and let it boil up to 236. Take it off, drop in 3 tablespoons butter and don't touch it till it's down around 115. Then beat until it loses its shine, toss in a cup of chopped pecans and spread it in a buttered 8 inch square pan.",
+    113.3,
+    [
+      /^ready \+ light-brown-sugar \d+, sugar 200, cream-12 237, corn-syrup 41, salt 2: Put all/,
+      /^target: Put all/,
+      /^falls 46\.1 \+ butter \d+: Take it off, drop in/,
+      /: Beat/,
+      /^ready \+ pecans \d+ → out: Toss in/,
+    ],
+  ],
+  [
+    'half a gram of an acid in its water, and a works’ sheet whose first row says in what it is',
+    'Raw materials, g per batch\nBlackcurrant purée 500\nSugar 480\nGlucose syrup DE 42 100\nCitric acid solution 50% 9 g',
+    'Boil the purée. Add sugar, then glucose. Cook to 107 °C. Off the heat add the acid, pour at once into a 30 x 20 cm frame.',
+    107,
+    [
+      /^ready \+ blackcurrant-puree 500: Boil/,
+      /sugar 480/,
+      /^target: Cook/,
+      /^ready \+ citric-acid 5, water 5 → out: Off/,
+    ],
+  ],
 ]

@@ -38,6 +38,7 @@ const ways: readonly (readonly [string, (text: string) => string])[] = [
   ['other degrees', (t) => t.replace(/ ?° ?([CF])\b/g, ' º$1')],
   ['degrees in words', (t) => t.replace(/ ?° ?C\b/g, ' degrees Celsius').replace(/ ?° ?F\b/g, ' degrees Fahrenheit')],
   ['units in words', (t) => t.replace(/(\d) ?g\b/g, '$1 grams').replace(/(\d) ?ml\b/g, '$1 millilitres')],
+  ['without a name', (t) => t.replace(/^A sweet\n\n/, '')],
   ['headings in capitals', (t) => t.replace('Ingredients', 'INGREDIENTS').replace('Method', 'METHOD:')],
   ['headings with marks', (t) => t.replace('Ingredients', '## Ingredients').replace('Method', '**Method**')],
   ['hyphens for dashes', (t) => t.replace(/(?<=\d)–(?=\d)/g, '-')],
@@ -67,6 +68,7 @@ const ofLine = (line: string, most: number): string =>
 
 /** Hands in which now and then a word is lost that tells two things apart: so many of a hundred mean the same ◊ */
 const hands: readonly (readonly [string, number, (text: string) => string])[] = [
+  ['without a name, and no heading', 97, (t) => t.replace(/^A sweet\n\nIngredients\n/, '').replace('\nMethod\n', '\n')],
   ['without a capital', 97, inMethod((m) => m.replace(/(?<=[.!] |^)\p{Lu}(?=\p{Ll})/gmu, (c) => c.toLowerCase()))],
   ['without an article', 94, inMethod((m) => m.replace(/\b(?:the|an?) /g, ''))],
   [

@@ -63,7 +63,7 @@ export function readLines(list: readonly Headed[], { pantry, house }: Lexicon) {
 
 /** "1 tsp soda, dissolved in 2 tsp hot water", "malic acid 6 g in 6 g water" */
 const IN_WATER =
-  /^(.*\p{L}),?\s+\(?(?:(?:bloomed|dissolved|hydrated|mixed|slaked|soaked|softened|stirred)\s+(?:in|into|with)|in(?=\s+\d+\s?(?:g|ml)\s+(?:\p{L}+\s+)?water$))\s+((?:about\s+)?[\d¼½¾⅓⅔].*\b(?:brandy|cream|juice|milk|rum|water|whisky))(?:\s+(?:overnight|for\s.{3,20}))?\)?\.?$/iu
+  /^(.*\p{L}),?\s+\(?(?:(?:bloomed|dissolved|hydrated|mixed|slaked|soaked|softened|stirred)\s+(?:in|into|with)|in(?=\s+[\d.,½]+\s?(?:g|ml)\s+(?:\p{L}+\s+)?water$))\s+((?:about\s+)?[\d¼½¾⅓⅔].*\b(?:brandy|cream|juice|milk|rum|water|whisky))(?:\s+(?:overnight|for\s.{3,20}))?\)?\.?$/iu
 
 /** "16 g citric acid solution 50 %", "citric acid solution (1:1), 16 g" */
 const SOLUTION =

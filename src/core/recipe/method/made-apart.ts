@@ -43,7 +43,7 @@ export const SUGAR = /\b(?:sugar|syrup|glucose)\b/i
 const WITH_SYRUP =
   /(?:\b(?:with|and)|,) (?:the )?(?:\w+ pods? and (?:the )?)?(?:glucose|corn|golden|maple|invert)(?: syrup)?\b/gi
 export const PUTS_IN =
-  /\b(?:add|in goes?|go(?:es)? in|stream in|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour (?:the )?(?:hot|warm) \w+ (?:bit by bit|gradually|little by little|slowly)|pour (?:in|on)|(?:beat|blend|emulsify|fold|knead|mix|put|stir|tip|whisk|work) in|trickle in|drizzle in|(?:chuck|dump|rain|scatter|shower|sling|sprinkle|throw|toss) in|(?:pour|stir|whisk|tip) (?:the )?\w+ in\b(?! an?\b)|(?:pour|run|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
+  /\b(?:add|in goes?|go(?:es)? in|stream in|deglaze|decook|stop with|stop the (?:caramel|cooking) with|pour (?:the )?(?:hot|warm) \w+ (?:bit by bit|gradually|little by little|slowly)|pour (?:in|on)|(?:beat|blend|emulsify|fold|knead|mix|put|stir|tip|whisk|work) in|trickle in|drizzle in|(?:chuck|dump|rain|scatter|shower|sling|sprinkle|throw|toss) in|(?:drop|slip|slide|swirl) in (?!an? (?:cup|glass|mou?ld|tin|tray)\b|blobs|cold|dollops|iced|little|lumps|moulds|mounds|small|(?:table|tea)?spoon)|(?:pour|stir|whisk|tip) (?:the )?\w+ in\b(?! an?\b)|(?:pour|run|stir|whisk|beat|fold|mix|trickle|drizzle|stream)\b.{0,40}\b(?:into|onto|over|on (?:the )?(?:whipped |beaten |egg )?whites))\b/i
 /** The first sentence after `at` that puts in what is called so; -1 for none. */
 const putInAt = (said: readonly string[], at: number, names: readonly string[]): number =>
   said.findIndex((s, i) => i > at && PUTS_IN.test(s) && mentions(s, names))

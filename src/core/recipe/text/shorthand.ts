@@ -126,7 +126,11 @@ const ONCE_COLD = /^(?:cold|cool|firm|set|stiff)$/i
 const SENTENCES = new RegExp(`(?<=(?:[^\\d\\s]|\\b\\d{3})\\.)\\s+(?=\\p{Lu}|${ARROWS})`, 'u')
 
 /** "2 cups sugar, 6 tbsp water: to 300F, don't stir", "4 tsp soda, 2 tsp vanilla: in fast": what is weighed, and what is done with it. */
-const WEIGHED_TO = /^((?:[-–*•·]\s+)?[\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d]): ?(?=(?:to )?\d{2,3} ?(?:[°º]|[CF]\b))/i
+const WEIGHED_TO =
+  /^((?:[-–*•·]\s+)?[\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d]): ?(?:(?:boil|cook|heat) )?(?=(?:to )?\d{2,3} ?(?:[°º]|[CF]\b))/i
+/** "200 g sugar, 60 ml water - boil to 150C" */
+const WEIGHED_UP =
+  /^([\d¼½¾⅓⅔][\d ./¼½¾⅓⅔]* ?(?:k?g|m?l|oz|lbs?|cups?|tbsp|tsp|c)\b[^:;.]{4,160}[^:;.\d])(?:,| [-–—]) (?:(?:boil|cook|heat|high|low|med(?:ium)?(?:[- ]high)?) )?(?=to \d{3} ?(?:[°º]|[CF]\b))/i
 const WEIGHED_IN =
   /^((?:[-–*•·]\s+)?)([\d¼½¾⅓⅔][^:;.]{4,160}[^:;.\d]): ?in(?:,? (?=(?:all|and|at|fast|hot|last|now|off|quick(?:ly)?|slow(?:ly)?|stir|warm|when|whisk)\b)|(?=\.?$))/iu
 
@@ -137,7 +141,7 @@ export function spelledOut(written: string): string {
   if (YIELDS.test(whole)) return whole.replace(YIELDS, '$2 (from $1)')
   // "(no thermometer: iced water → squishy ball)" is one thing said by the way
   const plain = whole.replace(/\([^()]*\)/g, (aside) => aside.replace(ARROWS_WITHIN, ': '))
-  const line = plain.replace(WEIGHED_TO, '$1 → ').replace(WEIGHED_IN, '$1Add $2; ')
+  const line = plain.replace(WEIGHED_TO, '$1 → ').replace(WEIGHED_UP, '$1 → ').replace(WEIGHED_IN, '$1Add $2; ')
   const chained = line
     .split(SENTENCES)
     .map((sentence) => commasAsArrows(sentence, isTold))

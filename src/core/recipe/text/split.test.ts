@@ -277,6 +277,26 @@ describe('a list', () => {
     ],
   ])('is read line by line: %j', (text, lines) => expect(list(`A sweet\n\n${text}`)).toEqual(lines))
 
+  it.each([
+    ['Sucrose - 500 g\nWater - 150 g\n1. Boil to 150 C.\n2. Pour.', [[null, 'Sucrose - 500 g', 'Water - 150 g']]],
+    ['Sugar: 2 cups\nButter: 1 cup\nMethod: cook to 300F.', [[null, 'Sugar: 2 cups', 'Butter: 1 cup']]],
+    ['All in grams\nSugar 500\nButter 200\nMethod\nCook to 121 C.', [[null, 'Sugar 500 g', 'Butter 200 g']]],
+    [
+      'Raw materials / g per kg finished\nSugar 500\nButter 200\nMethod\nCook it.',
+      [[null, 'Sugar 500 g', 'Butter 200 g']],
+    ],
+    ['Caramel 2 kg\nSugar 900 g\nButter 400 g\nCook to 121 C.', [[null, 'Sugar 900 g', 'Butter 400 g']]],
+    [
+      'Phase 1:\nsugar 300 g\nwater 90 g\nPhase 2:\nbutter 40 g\n\nMethod\nBoil phase 1 to 121 C. Stir in phase 2.',
+      [
+        ['Phase 1', 'sugar 300 g', 'water 90 g'],
+        ['Phase 2', 'butter 40 g'],
+      ],
+    ],
+  ])('that has no name over it begins with its first line: %j', (text, lines) =>
+    expect(splitRecipe(text).list.map((s) => [s.heading, ...s.lines])).toEqual(lines),
+  )
+
   it('says what goes around a sweet by what it is for', () => {
     const { formula, asks } = readRecipe(
       'Marshmallow\n\n350 g caster sugar\n120 ml water\n18 g gelatine\n50 g icing sugar + 50 g cornflour for dusting\n\nBoil the sugar and water to 127 °C. Stir in the gelatine. Whisk until thick. Leave overnight. Dust and cut 3 cm cubes.',

@@ -140,6 +140,24 @@ const isNamed = (line: string, next: string): boolean =>
     beginsWithAmount(next) ||
     (isLine(next) && !looksLikeMethod(next)))
 
+/** What sweets are called: "Caramel 2 kg" is a name over its list, "Sugar 500 g" is the first line of a list that has none. */
+const SWEET =
+  /\b(?:bark|bars?|batch|brittles?|butterscotch|cand(?:y|ies)|caramels?|clusters?|crunch|drops?|fudge|gumm(?:y|ies)|honeycomb|jell(?:y|ies)|loll(?:y|ies)|lollipops?|marshmallows?|nougat|recipe|sauce|slabs?|sweets?|tablet|taff(?:y|ies)|toffees?|torrone|turkish delight)\b/i
+/** "Sugar 900g", "sugar 100%", "evaporated milk 410g tin", "butter 82 120 g" */
+const IS_WEIGHED =
+  /^\p{L}.*?[\s(:–-]\d[\d.,/]* ?(?:%|(?:k?g|grams?|kilos?|[cdm]?l|(?:milli)?lit(?:er|re)s?|oz|ounces?|lbs?|pounds?|tbsp|tsp|(?:table|tea)spoons?|cups?|pints?)\b)[^.!?]{0,25}$/iu
+const beginsList = (line: string, next: string): boolean =>
+  [line, next].every((row) => IS_WEIGHED.test(bare(row))) && !SWEET.test(line)
+
+/** "Phase 1", "Syrup:": over one part of several, a heading where a name would be. */
+const MARKS_PART = /:$|^(?:group|ingredients|part|phase|stage) /i
+const headsFirst = (lines: readonly string[]): boolean =>
+  MARKS_PART.test(lines[0] ?? '') &&
+  !SWEET.test(lines[0] ?? '') &&
+  lines.some(
+    (l, i) => i > 0 && !HEAD_METHOD.test(l) && MARKS_PART.test(l) && partHeading(l, lines[i + 1] ?? '') !== null,
+  )
+
 /**
  * Where a list and a method both stand under their headings, what stands between the name and the list is neither: how it is served, who wrote it,
  * what praises it. Rows by their number; none where an amount of something stands among them.
@@ -261,12 +279,14 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     if (isPraise) before.push(line)
     else mode = 'method'
   }
+  const hasHead = headsFirst(lines)
   for (const [i, line] of lines.entries()) {
     const isHead = heads.has(i) || list.some((s) => s.heading === line.toLowerCase())
     const named = partHeading(line, lines[i + 1] ?? '') ?? (isHead ? line.toLowerCase() : null)
     // over a line of the list it is a heading of the list, however much it is like another
     const known = named !== null && !beginsWithAmount(lines[i + 1] ?? '') && list.some((s) => alike(s.heading, named))
     if (i === begins && turns.size === 0) mode = 'method'
+    const isBegun = !name && mode === 'start' && beginsList(line, lines[i + 1] ?? '')
     const turn = turns.get(i)
     if (turn) {
       mode = turn.lists ? 'list' : 'method'
@@ -282,16 +302,20 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
       mode = 'method'
       method.push({ heading: named, lines: [] })
     } else if (mode === 'method' && named !== null && COMES_LAST.test(named)) method.push({ heading: named, lines: [] })
-    else if (named !== null && mode !== 'method' && (name || mode === 'list' || /^for the/i.test(line))) {
+    else if (
+      named !== null &&
+      mode !== 'method' &&
+      (name || mode === 'list' || /^for the/i.test(line) || (i === 0 && hasHead))
+    ) {
       mode = 'list'
       list.push({ heading: named, lines: [] })
     } else if (mode === 'notes' || (mode !== 'method' && TOOL.test(bare(line)))) left.push(line)
     else if (mode !== 'method' && TIN.test(bare(line))) left.push(line)
-    else if (i === 0 && isNamed(line, lines[1] ?? '')) name = line
+    else if (i === 0 && !isBegun && isNamed(line, lines[1] ?? '')) name = line
     else if (mode === 'method') isListed(line) || standsInList(i) ? put(list, line) : tell(line)
     else if (isToldIn(line) && !(isInList(i) && beginsWithAmount(line) && !isTold(line))) {
       tell(line)
-    } else if (!name && mode === 'start' && (!beginsWithAmount(line) || isTitle(line))) name = line
+    } else if (!name && !isBegun && mode === 'start' && (!beginsWithAmount(line) || isTitle(line))) name = line
     // "A New England classic.", over the list
     else if (mode === 'start' && name && !hasAmount(line) && /[.!,–—-]$/.test(line)) left.push(line)
     else {

@@ -7,9 +7,9 @@ import { COUNTED as COUNTABLE } from './tables'
 import { ENDS_WITH_AMOUNT } from './unmarked'
 
 const WORDS = 'g|grams|kg|lbs?|pounds|oz|ounces'
-/** "All g.", "Weights in kg", "(lbs)", "Ingredient / kg", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
+/** "All g.", "Weights in kg", "(lbs)", "Ingredient / kg", "Raw materials, g per batch", "Formula (%)": of numbers without a unit, "Sucrose 2000". */
 const IN_UNIT = new RegExp(
-  `^\\(?(?:(?:all )?(?:(?:amounts?|figures|numbers|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\\s*[/|(,:–-]\\s*)(${WORDS}|%|per ?cent)(?: unless (?:otherwise )?(?:marked|noted|said|stated)(?: otherwise)?)?\\)?\\.?$`,
+  `^\\(?(?:(?:all )?(?:(?:amounts?|figures|numbers|weights?|quantities) )?(?:are )?(?:in )?|(?:ingredients?|raw materials?|formula)\\s*[/|(,:–-]\\s*)(${WORDS}|%|per ?cent)(?: (?:per|/) (?:\\d+ )?(?:batch|boil|k?g|kilo)\\b[ \\w]{0,20})?(?: unless (?:otherwise )?(?:marked|noted|said|stated)(?: otherwise)?)?\\)?\\.?$`,
   'i',
 )
 /** "All weights in grams. Roast the nuts …": it stands before the method, and is none of it. */

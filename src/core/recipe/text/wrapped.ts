@@ -53,6 +53,7 @@ function goesOn(row: string, next: string, width: number, prose: number): boolea
     BEGINS.test(next) ||
     ARROW.test(text) ||
     HEADS.test(text) ||
+    (AT_HEAT.test(text) && BEGINS_OFF.test(next)) ||
     (IS_LINE.test(text) && IS_LINE.test(next))
   )
     return false
@@ -66,6 +67,9 @@ function goesOn(row: string, next: string, width: number, prose: number): boolea
 
 /** "Ingr. (for 48 cups, 12 g of caramel each)" */
 const HEADS = /^\s*ingr(?:edients?|eds?)?\.?\s*\([^)]*\)\s*:?$/i
+/** "… to 150C" and, in a row of its own, "off heat, the soda in" */
+const AT_HEAT = /\d ?[°º]? ?[CF]?$/i
+const BEGINS_OFF = /^\s*off\b/i
 const WAITS = /^\s*(?:leave|let|rest|wait)\b/i
 
 /** ◊ Where most rows begin small, as in notes, so many have to go on before any does. */

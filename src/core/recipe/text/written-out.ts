@@ -71,6 +71,16 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
     /^(?:(?:now|ok(?:ay)?|right|so|well),?\s+)+(?:for (?:my|the|this) (?:\p{L}+ ){1,3})?(?:you |we )(?=(?:boil|heat|melt|put|take|tip)\b)/giu,
     '',
   ],
+  // "ok so for the penuche you want 2 cups of brown sugar, a cup of white and a cup of half and half"
+  [
+    /^(?:(?:now|ok(?:ay)?|right|so|well),?\s+)*(?:for (?:my|the|this) (?:\p{L}+ ){1,3})?(?:you(?:['’]ll)?|we) (?:need|want) (?=(?:an?|half|one|two|three|[\d¼½¾⅓⅔])\b)/giu,
+    'Take ',
+  ],
+  [
+    /(?<=\bbrown sugar\b[^.;]{0,40} (?:cups?|g|grams?|lbs?|ounces?|oz|pounds?) (?:of )?)white(?=[,;.]| and\b)/gi,
+    'white sugar',
+  ],
+  [/\b(cups?|g|ml|oz|ounces?|pints?) (?:of )?half (?:and|&|n) half\b/gi, '$1 half-and-half'],
   // "boil cream + ½ salt"
   [/(?<=(?:[+&,]|\b(?:add|and|with)) ?)(?:½|1\/2) (?=(?:butter|cream|milk|nuts|salt|sugar)\b)/gi, 'half the '],
   // "lid off 138 add butter"
