@@ -317,8 +317,9 @@ const FEW = /^(?:[1-9]|1[0-2])$/
 /** "Egg whites 2 large" */
 const OF_SIZE = /^([^,]*?)\s+(?:large|medium|small)(?=[.,]*$)/i
 
-/** ", softened", "toasted, kept hot": a note after an amount, with a comma or with how it is. */
-const SAID_AFTER = /^\s*(?:,\s*(?=\p{L})|(?=(?:\p{L}+ed|cold|hot|warm)(?:,|$)))(.*)/u
+/** ", softened", "toasted, kept hot", "for the tin": a note after an amount, with a comma, with how it is or with what it is for. */
+const SAID_AFTER =
+  /^\s*(?:,\s*(?=\p{L})|(?=(?:\p{L}+ed|cold|hot|warm)(?:,|$)|(?:for (?:the |your )?\p{L}+|to (?:coat|cover|dust|finish|line|roll|serve|sprinkle))$))(.*)/u
 
 /** "sugar 200 g", "salt: a pinch", "butter 80 g, softened": the first place from which the rest is an amount, and at most a note. */
 export function trailingAmount(

@@ -1,6 +1,10 @@
 /** Lines as people write them, with what they are: an ingredient and grams, or a question to ask. */
 export const lines = `
 200 g sugar => sugar 200
+Butter 10 g for the tin => butter 10
+Icing sugar 30 g to dust => icing-sugar 30
+Sugar 50 g for the meringue => sugar 50
+Ghee 1 tsp for greasing => ghee 4.5
 200g sugar => sugar 200
 200 grams granulated sugar => sugar 200
 200 gr. sugar => sugar 200

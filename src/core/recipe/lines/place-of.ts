@@ -5,7 +5,7 @@ import { type Beside, inBowl, ONTO } from '../method/beside-the-pot'
 import { PUTS_IN, SYRUP_IN, WAITS_FOR } from '../method/made-apart'
 import { isGotReady, pours } from '../sentence/moves'
 import { FLEETING, isOutside, type Written } from '../text/listed'
-import { hasTwin, twinAt, withoutOtherAmounts } from './same-named'
+import { hasTwin, longerNames, twinAt, withoutOtherAmounts } from './same-named'
 import { EVERYTHING, isLeftOut, onlyNames, putsIn, takesHeaded } from './takes'
 import { isWhites } from './whites'
 
@@ -15,15 +15,7 @@ const SWEETENER = /^(?:glucose|honey|dextrose|invert|treacle|molasses|syrup)\b/
 
 /** Sentences without the longer names of other lines that hold one of a line's own: "condensed milk" speaks of no milk. */
 function withoutOthers(said: readonly string[], line: Written, written: readonly Written[]): readonly string[] {
-  const longer = written.flatMap((w) =>
-    w === line
-      ? []
-      : w.names.filter((n) => {
-          const words = n.split(' ')
-          return words.length > 1 && !line.names.includes(n) && line.names.some((own) => words.includes(own))
-        }),
-  )
-  return withoutNames(withoutOtherAmounts(said, line, written), longer)
+  return withoutNames(withoutOtherAmounts(said, line, written), longerNames(line, written))
 }
 
 /** "Roll in the starch": what is said of what goes around the pieces. */

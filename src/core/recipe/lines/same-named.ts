@@ -1,6 +1,6 @@
 /** Of two lines that are called the same, which sentence speaks of which. */
 
-import { callsIn, mentions } from '../../formula/called'
+import { callsIn, mentions, withoutNames } from '../../formula/called'
 import { isGotReady } from '../sentence/moves'
 import { isOutside, type Written } from '../text/listed'
 import { isLeftOut } from './takes'
@@ -25,6 +25,17 @@ export function withoutOtherAmounts(
   return said.map((s) => s.replace(pattern, ' '))
 }
 
+/** Longer names of other lines, with one of a line's own in them: "rose water" is no water. */
+export const longerNames = (line: Written, written: readonly Written[]): readonly string[] =>
+  written.flatMap((w) =>
+    w === line
+      ? []
+      : w.names.filter((n) => {
+          const words = n.split(' ')
+          return words.length > 1 && !line.names.includes(n) && line.names.some((own) => words.includes(own))
+        }),
+  )
+
 /**
  * Where the same thing stands twice in a list, "water" for the gelatin and "water" for the syrup: the sentence that speaks of most
  * of what stands beside this one under its heading, else the first for the first of them, and so on. -1 where it stands there once, or once
@@ -36,7 +47,8 @@ export function twinAt(said: readonly string[], line: Written, written: readonly
   // "the first almonds": they are counted, whatever they are for
   const counts = said.some((s) => line.names.some((n) => all.some((_, i) => isCounted(s, i, n))))
   const alike = counts ? all : all.filter((w) => !isOutside(w))
-  const spoken = said.flatMap((s, i) => (mentions(s, line.names) && !isLeftOut(s, line.names) ? [i] : []))
+  const plain = withoutNames(said, longerNames(line, written))
+  const spoken = plain.flatMap((s, i) => (mentions(s, line.names) && !isLeftOut(s, line.names) ? [i] : []))
   if (alike.length < 2 || alike.length > MOST_ALIKE || spoken.length < alike.length) return -1
   const mates = written.filter((w) => w !== line && w.heading === line.heading && !alike.includes(w))
   // "icing sugar" says more of a line than "sugar" does
