@@ -296,4 +296,22 @@ export const benchMoments: readonly Moment[] = [
       /^ready \+ citric-acid 5, water 5 → out: Off/,
     ],
   ],
+  [
+    'notes without a list: each thing before how much of it there is',
+    '',
+    'Honey 300 g → 124 °C\nSugar 500 g + corn syrup 150 g + water 170 g → 148 °C\nWhites 90 g + caster sugar 30 g whisked to soft peaks\nHoney onto whites at speed 3; then syrup in a stream\nDry over bain-marie 8 min until a cold pinch does not stick\nCocoa butter 40 g in\nAlmonds 450 g + pistachios 100 g in\nInto a frame.',
+    148,
+    [
+      /^ready \+ honey 300: Add/,
+      /^rises 124: /,
+      /^ready \+ sugar 500, corn-syrup 150, water 170: Add/,
+      /^target: /,
+      /egg-white 90, caster-sugar 30/,
+      /: Honey onto/,
+      /: Dry/,
+      /cocoa-butter 40/,
+      /almonds 450, pistachios 100/,
+      /→ out: /,
+    ],
+  ],
 ]

@@ -41,7 +41,7 @@ const EACH_BESIDE = /^\s*(\([\d¼½¾⅓⅔][\d/.¼½¾⅓⅔ ]*(?:oz|g|ml) each
 
 /** What a name can end before: "water over the gelatin" is water, "milk powder" no milk. */
 const ENDS_NAME =
-  /^(?:all|and|as|at|before|broken|by|chopped|crushed|dry|for|hard|from|gently|go|goes|get|half|if|in|into|keep|pour|put|slowly|stir|off|on|onto|or|over|overnight|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|while|with)$/i
+  /^(?:all|and|as|at|before|broken|by|chopped|crushed|dry|for|hard|from|gently|go|goes|get|half|if|in|into|keep|pour|put|slowly|stir|off|on|onto|or|over|overnight|stiff|stiffly|very|well|lightly|spread|scattered|mixed|dissolved|melted|soaked|sifted|stirred|then|till|to|together|until|when|whipped|whisked|while|with)$/i
 
 /** What is in the pot is nothing new, whatever is sold by that name. */
 const IS_MADE = /^(?:caramels?|candy|fudge|toffee)$/i
@@ -90,9 +90,9 @@ const DRAWN_OFF = /^(?:steep|brew|infuse)\b.*\bwater\b.*\bstrain\b/i
 /** "Steep 30 g of coffee beans in 350 g cream, strain": it is still cream. */
 const STEEPED = /(?<=^(?:steep|brew|infuse)) .*? in (?=.*\bstrain\b)/i
 
-/** "Until a drop makes a soft ball in a cup of cold water", "till a drop snaps in cold water": that is to test it in, and goes in nowhere. */
+/** "Until a drop makes a soft ball in a cup of cold water", "till a drop snaps in cold water", "until a cold pinch doesn't stick": that is to test it in, and goes in nowhere. */
 const TESTED =
-  /\ba (?:few )?(?:bit|drops?|little|\w*spoon(?:ful)?)\b[^.;]{0,60}\bin(?:to)? (?:\w+ )?(?:cold|iced?)[- ]water\b|\b(?:ball|balls|brittle|crack|drops?|thread|test(?:ed)?)\b.*\bin(?:to)? (?:an? )?(?:\w+ )?(?:bowl|cup|glass|jug|mug|saucer)(?:ful)? of (?:\w+ )?(?:cold|iced?)[- ]water\b/i
+  /\ba (?:few )?(?:bit|drops?|little|\w*spoon(?:ful)?)\b[^.;]{0,60}\bin(?:to)? (?:\w+ )?(?:cold|iced?)[- ]water\b|\b(?:ball|balls|brittle|crack|drops?|thread|test(?:ed)?)\b.*\bin(?:to)? (?:an? )?(?:\w+ )?(?:bowl|cup|glass|jug|mug|saucer)(?:ful)? of (?:\w+ )?(?:cold|iced?)[- ]water\b|\ba (?:cold )?pinch (?:doesn?|no longer|will|won)\b/i
 
 /** "Adding 10 g vanilla and 100 g simple syrup": whether what is measured there goes in. */
 const isPutIn = ({ input = '', index }: RegExpMatchArray): boolean =>
@@ -165,6 +165,19 @@ const namedOnly = (said: readonly string[], isListed: (words: string) => boolean
 /** Whether a place in a sentence is in what was found there. */
 const isWithin = (at: number, { index, 0: all }: RegExpExecArray): boolean => at >= index && at < index + all.length
 
+/** "Sugar 500 g + glucose 150 g": up to three words, and how much of it. */
+const MEASURED_AFTER =
+  /(?<=^|[,+&;:(] ?|\b(?:and|of|the|with) )((?:\p{L}+ ){0,2}\p{L}+) (\d[\d.,]* ?(?:k?g|m?l|oz|lbs?|cups?|tbsp|tsp))(?=$| ?[,;.()+&]| (?:and|in|then)\b| \p{L}+ed\b)/giu
+/** A sentence whose amounts stand before what they are of, where that is something the pantry knows, or asks which. */
+const amountsFirst = (sentence: string, lexicon: Lexicon): string =>
+  sentence.replace(MEASURED_AFTER, (all, words: string, amount: string) => {
+    const said = words.split(' ')
+    const line = said
+      .map((_, n) => lineOf(amount, said.slice(n), lexicon))
+      .find((found) => found !== null && words.endsWith(found.slice(amount.length + 1)))
+    return line ? words.slice(0, words.length - (line.length - amount.length - 1)) + line : all
+  })
+
 /** Lines that only the method speaks of, in its order; `lines` and `written` are those of the list. */
 export function unlistedIn(
   all: readonly string[],
@@ -172,7 +185,9 @@ export function unlistedIn(
   written: readonly Written[],
   lexicon: Lexicon,
 ): string[] {
-  const said = all.filter((s) => !DRAWN_OFF.test(s)).map((s) => s.replace(TESTED, '').replace(STEEPED, ' '))
+  const said = all
+    .filter((s) => !DRAWN_OFF.test(s))
+    .map((s) => amountsFirst(s.replace(TESTED, '').replace(STEEPED, ' '), lexicon))
   const measured = said.flatMap((sentence) => [...sentence.matchAll(MEASURED)]).slice(0, MOST)
   const holdsIcing = written.some(({ names }) => names.includes('icing sugar'))
   const isListed = (words: string): boolean =>
