@@ -36,6 +36,21 @@ describe('what a method weighs, and no list has', () => {
   })
 
   it.each([
+    [
+      'Melt 100 g butter with one tin (397g) condensed milk and 200 g sugar.',
+      'butter 100, condensed-milk 397, sugar 200',
+    ],
+    ['Melt 100 g butter with a packet (200 g) of sugar and a jar (340 g) honey.', 'butter 100, sugar 200, honey 340'],
+    ['Sugar 500 g and water 170 g in the pan.', 'sugar 500, water 170'],
+    ['Add honey 300 g. Cook till 117 or a drop holds together in water.', 'honey 300'],
+    ['Boil 300 g honey until a cold pinch does not stick.', 'honey 300'],
+  ])('is what it is of, where there is no list: %s', (sentence, lines) => {
+    const { formula, questions } = readRecipe(`Toffee\n\nMethod\n${sentence} Cook to 117 °C. Pour.`, pantry)
+    expect(questions.map((q) => q.text)).toEqual([])
+    expect(formula.lines.map((l) => `${l.ingredient} ${Math.round(l.grams)}`).join(', ')).toBe(lines)
+  })
+
+  it.each([
     ...['1', '1/2', '1 1/2', '½', '1½', '2 ½', '1-1/2', '1 and 1/2', '2 & 1/4', '0.75', '2,5', '20', '2-3', '2 to 3'],
     ...['a', 'two', 'half a', 'one-half', 'one and one-half', 'two and one half', 'three and a half', 'twelve'],
     ...['one and a quarter', 'two-thirds', 'two thirds of a', 'three-fourths', 'three quarters of a', 'a third of a'],

@@ -33,6 +33,11 @@ const LUMP =
 const IN_BRACKETS =
   /\((?:about |some )?((?:\d+(?: \d\/\d|[./]\d+)?|\d* ?[¼½¾⅓⅔])\s*(?:k?g|grams?|ml|l|millilit(?:re|er)s?|oz|ounces?|lbs?|pounds?|cups?|tbsps?|tsps?))\)/
 const BRACKETED = new RegExp(`((?:[\\p{L}-]+ ){0,3}[\\p{L}-]+) ${IN_BRACKETS.source}`, 'giu')
+/** "One tin (397 g) condensed milk": what it holds, of what stands after it, and of nothing before. */
+const ONE_HOLDS = new RegExp(
+  `\\b(?:an?|one|your) (?:\\p{L}+ )?(?:bag|block|bottle|box|can|carton|jar|pack|packet|pot|sachet|stick|tin|tub) ${IN_BRACKETS.source}(?= (?:of )?\\p{L})`,
+  'giu',
+)
 /** An amount in brackets, right after what is measured. */
 const AMOUNT_BESIDE = new RegExp(`^\\s*${IN_BRACKETS.source}`, 'i')
 
@@ -92,7 +97,7 @@ const STEEPED = /(?<=^(?:steep|brew|infuse)) .*? in (?=.*\bstrain\b)/i
 
 /** "Until a drop makes a soft ball in a cup of cold water", "till a drop snaps in cold water", "until a cold pinch doesn't stick": that is to test it in, and goes in nowhere. */
 const TESTED =
-  /\ba (?:few )?(?:bit|drops?|little|\w*spoon(?:ful)?)\b[^.;]{0,60}\bin(?:to)? (?:\w+ )?(?:cold|iced?)[- ]water\b|\b(?:ball|balls|brittle|crack|drops?|thread|test(?:ed)?)\b.*\bin(?:to)? (?:an? )?(?:\w+ )?(?:bowl|cup|glass|jug|mug|saucer)(?:ful)? of (?:\w+ )?(?:cold|iced?)[- ]water\b|\ba (?:cold )?pinch (?:doesn?|no longer|will|won)\b/i
+  /\ba (?:few )?(?:bit|drops?|little|\w*spoon(?:ful)?)\b[^.;]{0,60}\bin(?:to)? (?:\w+ )?(?:cold|iced?)[- ]water\b|\b(?:ball|balls|brittle|crack|drops?|thread|test(?:ed)?)\b.*\bin(?:to)? (?:an? )?(?:\w+ )?(?:bowl|cup|glass|jug|mug|saucer)(?:ful)? of (?:\w+ )?(?:cold|iced?)[- ]water\b|\ba drop (?:holds|keeps|makes|sets|snaps|stays)\b|\ba (?:cold )?pinch (?:doesn?|no longer|will|won)\b/i
 
 /** "Adding 10 g vanilla and 100 g simple syrup": whether what is measured there goes in. */
 const isPutIn = ({ input = '', index }: RegExpMatchArray): boolean =>
@@ -187,7 +192,7 @@ export function unlistedIn(
 ): string[] {
   const said = all
     .filter((s) => !DRAWN_OFF.test(s))
-    .map((s) => amountsFirst(s.replace(TESTED, '').replace(STEEPED, ' '), lexicon))
+    .map((s) => amountsFirst(s.replace(TESTED, '').replace(STEEPED, ' ').replace(ONE_HOLDS, '$1'), lexicon))
   const measured = said.flatMap((sentence) => [...sentence.matchAll(MEASURED)]).slice(0, MOST)
   const holdsIcing = written.some(({ names }) => names.includes('icing sugar'))
   const isListed = (words: string): boolean =>
