@@ -44,6 +44,7 @@ describe('what a method weighs, and no list has', () => {
     ['Sugar 500 g and water 170 g in the pan.', 'sugar 500, water 170'],
     ['Add honey 300 g. Cook till 117 or a drop holds together in water.', 'honey 300'],
     ['Boil 300 g honey until a cold pinch does not stick.', 'honey 300'],
+    ['Boil 300 g honey until a drop makes a soft ball in a cup of cold water.', 'honey 300'],
   ])('is what it is of, where there is no list: %s', (sentence, lines) => {
     const { formula, questions } = readRecipe(`Toffee\n\nMethod\n${sentence} Cook to 117 °C. Pour.`, pantry)
     expect(questions.map((q) => q.text)).toEqual([])

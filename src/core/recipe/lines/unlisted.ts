@@ -97,7 +97,10 @@ const STEEPED = /(?<=^(?:steep|brew|infuse)) .*? in (?=.*\bstrain\b)/i
 
 /** "Until a drop makes a soft ball in a cup of cold water", "till a drop snaps in cold water", "until a cold pinch doesn't stick": that is to test it in, and goes in nowhere. */
 const TESTED =
-  /\ba (?:few )?(?:bit|drops?|little|\w*spoon(?:ful)?)\b[^.;]{0,60}\bin(?:to)? (?:\w+ )?(?:cold|iced?)[- ]water\b|\b(?:ball|balls|brittle|crack|drops?|thread|test(?:ed)?)\b.*\bin(?:to)? (?:an? )?(?:\w+ )?(?:bowl|cup|glass|jug|mug|saucer)(?:ful)? of (?:\w+ )?(?:cold|iced?)[- ]water\b|\ba drop (?:holds|keeps|makes|sets|snaps|stays)\b|\ba (?:cold )?pinch (?:doesn?|no longer|will|won)\b/i
+  /\ba (?:few )?(?:bit|drops?|little|\w*spoon(?:ful)?)\b[^.;]{0,60}\bin(?:to)? (?:\w+ )?(?:cold|iced?)[- ]water\b|\b(?:ball|balls|brittle|crack|drops?|thread|test(?:ed)?)\b.*\bin(?:to)? (?:an? )?(?:\w+ )?(?:bowl|cup|glass|jug|mug|saucer)(?:ful)? of (?:\w+ )?(?:cold|iced?)[- ]water\b|\ba (?:cold )?pinch (?:doesn?|no longer|will|won)\b/i
+
+/** "When it's 117 or a drop holds together": that many of no drops. */
+const OR_A_DROP = /\b\d{2,3}(?: ?°)?(?: ?[CF]\b)? or a drop(?: (?:holds|keeps|stays)(?: together)?)?\b/gi
 
 /** "Adding 10 g vanilla and 100 g simple syrup": whether what is measured there goes in. */
 const isPutIn = ({ input = '', index }: RegExpMatchArray): boolean =>
@@ -192,7 +195,12 @@ export function unlistedIn(
 ): string[] {
   const said = all
     .filter((s) => !DRAWN_OFF.test(s))
-    .map((s) => amountsFirst(s.replace(TESTED, '').replace(STEEPED, ' ').replace(ONE_HOLDS, '$1'), lexicon))
+    .map((s) =>
+      amountsFirst(
+        s.replace(OR_A_DROP, '').replace(TESTED, '').replace(STEEPED, ' ').replace(ONE_HOLDS, '$1'),
+        lexicon,
+      ),
+    )
   const measured = said.flatMap((sentence) => [...sentence.matchAll(MEASURED)]).slice(0, MOST)
   const holdsIcing = written.some(({ names }) => names.includes('icing sugar'))
   const isListed = (words: string): boolean =>
