@@ -285,6 +285,7 @@ describe('a list', () => {
       'Raw materials / g per kg finished\nSugar 500\nButter 200\nMethod\nCook it.',
       [[null, 'Sugar 500 g', 'Butter 200 g']],
     ],
+    ['Chocolate drops 300 g\nCream 200 g\nBoil.', [[null, 'Chocolate drops 300 g', 'Cream 200 g']]],
     ['Caramel 2 kg\nSugar 900 g\nButter 400 g\nCook to 121 C.', [[null, 'Sugar 900 g', 'Butter 400 g']]],
     [
       'Phase 1:\nsugar 300 g\nwater 90 g\nPhase 2:\nbutter 40 g\n\nMethod\nBoil phase 1 to 121 C. Stir in phase 2.',

@@ -142,7 +142,7 @@ const isNamed = (line: string, next: string): boolean =>
 
 /** What sweets are called: "Caramel 2 kg" is a name over its list, "Sugar 500 g" is the first line of a list that has none. */
 const SWEET =
-  /\b(?:bark|bars?|batch|brittles?|butterscotch|cand(?:y|ies)|caramels?|clusters?|crunch|drops?|fudge|gumm(?:y|ies)|honeycomb|jell(?:y|ies)|loll(?:y|ies)|lollipops?|marshmallows?|nougat|recipe|sauce|slabs?|sweets?|tablet|taff(?:y|ies)|toffees?|torrone|turkish delight)\b/i
+  /\b(?:bark|(?<!chocolate )(?:bars?|drops?)|batch|brittles?|butterscotch|cand(?:y|ies)|caramels?|clusters?|crunch|fudge|gumm(?:y|ies)|honeycomb|jell(?:y|ies)|loll(?:y|ies)|lollipops?|marshmallows?|nougat|recipe|sauce|slabs?|sweets?|tablet|taff(?:y|ies)|toffees?|torrone|turkish delight)\b/i
 /** "Sugar 900g", "sugar 100%", "evaporated milk 410g tin", "butter 82 120 g" */
 const IS_WEIGHED =
   /^\p{L}.*?[\s(:–-]\d[\d.,/]* ?(?:%|(?:k?g|grams?|kilos?|[cdm]?l|(?:milli)?lit(?:er|re)s?|oz|ounces?|lbs?|pounds?|tbsp|tsp|(?:table|tea)spoons?|cups?|pints?)\b)[^.!?]{0,25}$/iu
