@@ -317,9 +317,14 @@ const FEW = /^(?:[1-9]|1[0-2])$/
 /** "Egg whites 2 large" */
 const OF_SIZE = /^([^,]*?)\s+(?:large|medium|small)(?=[.,]*$)/i
 
+/** What is done with what goes around a sweet, or under it: "to dust", as the source of a pattern. */
+export const TO_USE = 'to (?:coat|cover|dust|finish|line|roll|serve|sprinkle)'
+
 /** ", softened", "toasted, kept hot", "for the tin": a note after an amount, with a comma, with how it is or with what it is for. */
-const SAID_AFTER =
-  /^\s*(?:,\s*(?=\p{L})|(?=(?:\p{L}+ed|cold|hot|warm)(?:,|$)|(?:for (?:the |your )?\p{L}+|to (?:coat|cover|dust|finish|line|roll|serve|sprinkle))$))(.*)/u
+const SAID_AFTER = new RegExp(
+  `^\\s*(?:,\\s*(?=\\p{L})|(?=(?:\\p{L}+ed|cold|hot|warm)(?:,|$)|(?:for (?:the |your )?\\p{L}+|${TO_USE})$))(.*)`,
+  'u',
+)
 
 /** "sugar 200 g", "salt: a pinch", "butter 80 g, softened": the first place from which the rest is an amount, and at most a note. */
 export function trailingAmount(

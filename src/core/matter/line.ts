@@ -6,6 +6,7 @@ import {
   type HouseUnit,
   leadingAmount,
   measureAt,
+  TO_USE,
   takeBrackets,
   trailingAmount,
   withoutHoles,
@@ -80,8 +81,10 @@ interface Parsed {
 
 const VAGUE =
   /^(?:a\s+|an\s+|one\s+)?(?:(?:big|small|large|good|tiny)\s+)?(handful|knob|dab|splash|glug|drizzle|bit|little|touch|squeeze|few drops|few|spoonful|spoon|lump|dollop|scoop|bunch|piece|slice|nut|mug|glass|teacup|some|any)s?\b(?:\s+of)?/i
-const TO_TASTE =
-  /\b(to taste|as needed|as required|to your liking|optional|for (?:coating|dusting|greasing|rolling|sprinkling|garnish|the pan|the tin)|to (?:coat|cover|dust|line|roll|sprinkle|finish|serve))\b/i
+const TO_TASTE = new RegExp(
+  `\\b(to taste|as needed|as required|to your liking|optional|for (?:coating|dusting|greasing|rolling|sprinkling|garnish|the pan|the tin)|${TO_USE})\\b`,
+  'i',
+)
 /** "1 small tin of condensed milk": how much that holds. */
 const UNSIZED =
   /^(?:an?\s+|one\s+|\d+\s+)?((?:big|small|large|medium|tiny)\s+(?:bag|bar|bottle|box|can|carton|jar|pack|packet|pot|tin|tub))(?:e?s)?\b(?:\s+of)?/i

@@ -68,22 +68,18 @@ const IN_WATER =
 /** "16 g citric acid solution 50 %", "citric acid solution (1:1), 16 g" */
 const SOLUTION =
   /^(?=.*?(\d[\d.,]*) ?g\b)(?=.*?\b(?:(\d{2}) ?%|1 ?: ?1|equal parts|half and half))(?=.*?\b((?:citric|lactic|malic|tartaric) acid) sol(?:ution|n?\.?)(?!\p{L}))/iu
-/** What is weighed as a solution, as what it is made of. */
-function dissolved(typed: string): string {
+/** What is weighed as a solution, and the water in it; null for any other row. */
+function dissolved(typed: string): readonly [what: string, carrier: string] | null {
   const [, grams, percent = '50', acid] = SOLUTION.exec(typed) ?? []
   const all = readNumber(grams ?? '')
   const pure = (all * Number(percent)) / 100
-  return acid && all > 0 ? `${numberText(pure)} g ${acid} in ${numberText(all - pure)} g water` : typed
+  return acid && all > 0 ? [`${numberText(pure)} g ${acid}`, `${numberText(all - pure)} g water`] : null
 }
 
 /** A row of a list, and what it is stirred into as one of its own. */
-function inWater(written: string): { typed: string; isCarrier: boolean }[] {
-  const typed = dissolved(written)
-  const [, what, carrier] = IN_WATER.exec(typed) ?? []
-  return [
-    { typed: what ?? typed, isCarrier: false },
-    ...(carrier === undefined ? [] : [{ typed: carrier, isCarrier: true }]),
-  ]
+function inWater(typed: string): { typed: string; isCarrier: boolean }[] {
+  const [what = typed, carrier] = dissolved(typed) ?? IN_WATER.exec(typed)?.slice(1) ?? []
+  return [{ typed: what, isCarrier: false }, ...(carrier === undefined ? [] : [{ typed: carrier, isCarrier: true }])]
 }
 
 /** A line's note, with what it says is done beforehand. */

@@ -105,7 +105,7 @@ const sentencesOf = (said: readonly string[], names: readonly string[]): readonl
 
 /** What a sentence has in it that says a share or a measure of something: most have none, and patterns with a line's own names in them are dear. */
 const PARTS_ONE = new RegExp(`(?<![\\w/.,])${MEASURED}|${SHARED}`, 'i')
-const ONE_PART = new RegExp(`(?<![\\w/.,])(?:${MEASURED}(?= )|(?<share>${SHARED}))(?!\\w)`, 'gi')
+const SAID_PART = new RegExp(`(?<![\\w/.,])(?:${MEASURED}(?= )|(?<share>${SHARED}))(?!\\w)`, 'gi')
 const REST_OF = String.raw`\b(?:rest of|remaining|reserved|other (?:half of|cup|pint|pound)|remainder of)\b`
 const SAYS_REST = new RegExp(REST_OF, 'i')
 const SAYS_ALL = /\ball\b/i
@@ -127,7 +127,7 @@ function partsOf(
   const named = new RegExp(`^[^,.:;]{0,24}\\b(?:${words})(?!e[dr])`, 'i')
   const measured = new RegExp(`^ (?:of|(?:${MADE} )?(?:${words}))\\b`, 'i')
   const part = (s: string): string | undefined =>
-    [...s.matchAll(ONE_PART)].find(({ 0: said, groups, index }) => {
+    [...s.matchAll(SAID_PART)].find(({ 0: said, groups, index }) => {
       const after = s.slice(index + said.length)
       return named.test(after) && (groups?.share !== undefined || measured.test(after))
     })?.[0]

@@ -57,16 +57,26 @@ function sureOf(line: string | null, { pantry, house }: Lexicon) {
   return reading?.status === 'sure' ? reading : null
 }
 
-/** The longest run of `words` that is surely something the pantry knows, as a line of a list; null for none. */
-function lineOf(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
+/** Words and how much of them, as a line of a list, where the pantry knows what they are; null where it does not. */
+function knownLine(amount: string, words: readonly string[], { pantry, house }: Lexicon): string | null {
+  if (ENDS_NAME.test(words.at(-1) as string)) return null
+  const line = `${amount} ${words.join(' ')}`
+  const reading = readLine(line, pantry, house)
+  // a pint is asked about as it is in a list, and so is which glucose
+  const isKnown =
+    reading.status === 'sure' ||
+    reading.question.id === 'which-pint' ||
+    reading.question.id === 'vague' ||
+    (words.length === 1 && reading.question.id === 'which-named' && !IS_MADE.test(words[0] as string))
+  return isKnown ? line : null
+}
+
+/** The longest run of words that begins `words` and is something the pantry knows, as a line of a list; null for none. */
+function lineOf(amount: string, words: readonly string[], lexicon: Lexicon): string | null {
   for (let n = words.length; n > 0; n--) {
-    if ((n < words.length && !ENDS_NAME.test(words[n] as string)) || ENDS_NAME.test(words[n - 1] as string)) continue
-    const line = `${amount} ${words.slice(0, n).join(' ')}`
-    const reading = readLine(line, pantry, house)
-    // a pint is asked about as it is in a list, and so is which glucose
-    if (reading.status === 'sure' || reading.question.id === 'which-pint' || reading.question.id === 'vague')
-      return line
-    if (n === 1 && reading.question.id === 'which-named' && !IS_MADE.test(words[0] as string)) return line
+    const line =
+      n === words.length || ENDS_NAME.test(words[n] as string) ? knownLine(amount, words.slice(0, n), lexicon) : null
+    if (line !== null) return line
   }
   return null
 }
@@ -180,10 +190,8 @@ const MEASURED_AFTER =
 const amountsFirst = (sentence: string, lexicon: Lexicon): string =>
   sentence.replace(MEASURED_AFTER, (all, words: string, amount: string) => {
     const said = words.split(' ')
-    const line = said
-      .map((_, n) => lineOf(amount, said.slice(n), lexicon))
-      .find((found) => found !== null && words.endsWith(found.slice(amount.length + 1)))
-    return line ? words.slice(0, words.length - (line.length - amount.length - 1)) + line : all
+    const from = said.findIndex((_, n) => knownLine(amount, said.slice(n), lexicon) !== null)
+    return from < 0 ? all : [...said.slice(0, from), amount, ...said.slice(from)].join(' ')
   })
 
 /** Lines that only the method speaks of, in its order; `lines` and `written` are those of the list. */

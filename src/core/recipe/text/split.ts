@@ -279,7 +279,6 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     if (isPraise) before.push(line)
     else mode = 'method'
   }
-  const hasHead = headsFirst(lines)
   for (const [i, line] of lines.entries()) {
     const isHead = heads.has(i) || list.some((s) => s.heading === line.toLowerCase())
     const named = partHeading(line, lines[i + 1] ?? '') ?? (isHead ? line.toLowerCase() : null)
@@ -305,7 +304,7 @@ export function splitRecipe(text: string, unit?: ListUnit): SplitRecipe {
     else if (
       named !== null &&
       mode !== 'method' &&
-      (name || mode === 'list' || /^for the/i.test(line) || (i === 0 && hasHead))
+      (name || mode === 'list' || /^for the/i.test(line) || (i === 0 && headsFirst(lines)))
     ) {
       mode = 'list'
       list.push({ heading: named, lines: [] })

@@ -12,6 +12,10 @@ const COMES_OFF = 'comes off(?: the (?:heat|fire|flame|stove))?(?=[,.;:]|$| (?:a
 const atHead = (words: RegExp): RegExp =>
   new RegExp(`(?<=^(?:(?:[-–*•]|\\d{1,2}[.)])\\s+)?|[.!;]\\s+)${words.source}`, words.flags)
 
+/** "Right, so", "for the peanut brittle": how somebody begins who tells it, as the sources of patterns. */
+const SO = String.raw`(?:(?:now|ok(?:ay)?|right|so|well),?\s+)`
+const FOR_THE = String.raw`(?:for (?:my|the|this) (?:\p{L}+ ){1,3})?`
+
 /** "Sugar w/ water", "set o/n" */
 const SHORT: readonly (readonly [RegExp, string])[] = [
   [/\bw\/o(?:ut)?\b\s*/gi, 'without '],
@@ -67,13 +71,13 @@ const SHORT: readonly (readonly [RegExp, string])[] = [
   // "for firm or 250 for soft. I like 252"
   [/\b((?:I|we) (?:like|prefer)) (?=[12]\d\d\b)/g, '$1 it at '],
   // "right so for the peanut brittle you put two cups of sugar …"
-  [
-    /^(?:(?:now|ok(?:ay)?|right|so|well),?\s+)+(?:for (?:my|the|this) (?:\p{L}+ ){1,3})?(?:you |we )(?=(?:boil|heat|melt|put|take|tip)\b)/giu,
-    '',
-  ],
+  [new RegExp(`^${SO}+${FOR_THE}(?:you |we )(?=(?:boil|heat|melt|put|take|tip)\\b)`, 'giu'), ''],
   // "ok so for the penuche you want 2 cups of brown sugar, a cup of white and a cup of half and half"
   [
-    /^(?:(?:now|ok(?:ay)?|right|so|well),?\s+)*(?:for (?:my|the|this) (?:\p{L}+ ){1,3})?(?:you(?:['’]ll)?|we) (?:need|want) (?=(?:an?|half|one|two|three|[\d¼½¾⅓⅔])\b)/giu,
+    new RegExp(
+      `^${SO}*${FOR_THE}(?:you(?:['’]ll)?|we) (?:need|want) (?=(?:an?|half|one|two|three|[\\d¼½¾⅓⅔])\\b)`,
+      'giu',
+    ),
     'Take ',
   ],
   [
